@@ -59,6 +59,13 @@ export const vehicleQuery = (id: number, units: Units) =>
     queryFn: () => answerOf(api.GET('/api/vehicles/{id}', { params: { path: { id }, query: { units } } })),
   })
 
+/** The newest readings of a vehicle's odometer, voided ones among them. */
+export const odometerQuery = (id: number, units: Units) =>
+  queryOptions({
+    queryKey: ['vehicle', id, 'odometer', units],
+    queryFn: () => answerOf(api.GET('/api/vehicles/{id}/odometer', { params: { path: { id }, query: { units } } })),
+  })
+
 export const backupsQuery = queryOptions({
   queryKey: ['backups'],
   queryFn: () => answerOf(api.GET('/api/backups')),

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
+import { hear } from '../api/stream'
 import { useMe } from '../session/session'
 import { useNotice } from '../ui/Notice'
 
@@ -17,29 +18,12 @@ export function FleetEvents() {
   const notice = useNotice()
   const queries = useQueryClient()
   useEffect(() => {
-    if (me === undefined || !('EventSource' in globalThis)) return
-    // Only the page in sight listens: a browser keeps few connections to one server, and hidden pages would hold them all.
-    let source: EventSource | undefined
-    const listen = () => {
-      if (document.visibilityState === 'hidden') {
-        source?.close()
-        source = undefined
-        return
-      }
-      if (source) return
-      source = new EventSource('/api/events')
-      source.addEventListener('alert', (event: MessageEvent<string>) => {
-        const told = JSON.parse(event.data) as FleetNotice
-        notice({ text: `${told.unit} ${told.position}: ${told.alert}. ${told.statement}` })
-        void queries.invalidateQueries()
-      })
-    }
-    listen()
-    document.addEventListener('visibilitychange', listen)
-    return () => {
-      document.removeEventListener('visibilitychange', listen)
-      source?.close()
-    }
+    if (me === undefined) return
+    return hear('/api/events', 'alert', (data) => {
+      const told = JSON.parse(data) as FleetNotice
+      notice({ text: `${told.unit} ${told.position}: ${told.alert}. ${told.statement}` })
+      void queries.invalidateQueries()
+    })
   }, [me, notice, queries])
   return null
 }

@@ -5,6 +5,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { answerOf, api, onceKey, ProblemError } from '../api/client'
+import { hear } from '../api/stream'
 import { useUnits } from '../base/settings'
 import { color } from '../base/theme'
 import { GaugePanel } from '../gauge/GaugePanel'
@@ -30,12 +31,15 @@ export function JobSheet() {
     queryFn: () => answerOf(api.GET('/api/jobs/{id}/sheet', { params: { path: { id: jobId }, query: { units } } })),
   })
   // What somebody else marks shows here within a moment.
-  useEffect(() => {
-    if (!('EventSource' in globalThis)) return
-    const source = new EventSource(`/api/jobs/${jobId}/sheet/events`)
-    source.addEventListener('changed', () => void queries.invalidateQueries({ queryKey: ['jobs', 'sheet', jobId] }))
-    return () => source.close()
-  }, [jobId, queries])
+  useEffect(
+    () =>
+      hear(
+        `/api/jobs/${jobId}/sheet/events`,
+        'changed',
+        () => void queries.invalidateQueries({ queryKey: ['jobs', 'sheet', jobId] }),
+      ),
+    [jobId, queries],
+  )
   if (query.isPending) return <LoadingLines lines={10} />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   return <OpenSheet sheet={query.data} />

@@ -8,6 +8,7 @@ export function DayAndOdometer(props: {
   odometer?: string
   onOdometer?: (odometer: string) => void
   odometerLabel?: string
+  odometerHint?: string
   wrong: (field: string) => string | undefined
 }) {
   const [units] = useUnits()
@@ -21,7 +22,7 @@ export function DayAndOdometer(props: {
           onChange={props.onOdometer}
           error={props.wrong('odometer')}
           unit={units === 'US' ? 'mi' : 'km'}
-          hint="Blank: from the vehicle’s readings"
+          hint={props.odometerHint ?? 'Blank: from the vehicle’s readings'}
           width={240}
         />
       )}

@@ -55,6 +55,7 @@ import rotagens.server.shop.VehicleBookings;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tirechanger.TireChangerStore;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.SensorStore;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
@@ -71,6 +72,7 @@ class DemoData implements SmartInitializingSingleton {
     private static final int WALKS_WITH_THERMOMETER = 4;
 
     private final VehicleStore vehicleStore;
+    private final OdometerStore odometerStore;
     private final VehicleRegister register;
     private final TireStore tireStore;
     private final TireCatalog tireCatalog;
@@ -100,6 +102,7 @@ class DemoData implements SmartInitializingSingleton {
 
     DemoData(
             VehicleStore vehicleStore,
+            OdometerStore odometerStore,
             VehicleRegister register,
             TireStore tireStore,
             TireCatalog tireCatalog,
@@ -124,6 +127,7 @@ class DemoData implements SmartInitializingSingleton {
             Clock clock,
             PlatformTransactionManager transactions) {
         this.vehicleStore = vehicleStore;
+        this.odometerStore = odometerStore;
         this.register = register;
         this.tireStore = tireStore;
         this.tireCatalog = tireCatalog;
@@ -232,12 +236,13 @@ class DemoData implements SmartInitializingSingleton {
                     Optional.ofNullable(unit.parkedDays()).map(today::minusDays),
                     position ->
                             DemoFleet.ODDITIES.contains(new Oddity(unit.unit(), position.code(), Flag.STUD_PILOTED)))));
+            long id = vehicle.id();
             for (int walk = WALKS - 1; walk >= 0; walk--) {
                 int daysAgo = daysAgo(walk);
                 boolean replacedSinceLastWalk = hasNewOdometer(daysAgo) && !hasNewOdometer(daysAgo(walk + 1));
                 if (replacedSinceLastWalk) {
-                    vehicleStore.replaceOdometer(
-                            vehicle,
+                    odometerStore.replace(
+                            id,
                             odometer(DemoFleet.NEW_ODOMETER_DAYS_AGO),
                             Distance.miles(0),
                             today.minusDays(DemoFleet.NEW_ODOMETER_DAYS_AGO)
@@ -248,8 +253,8 @@ class DemoData implements SmartInitializingSingleton {
                             staff.get(1),
                             Optional.empty());
                 }
-                vehicleStore.readOdometer(
-                        vehicle, odometer(daysAgo), at(daysAgo), staff.get(walk % 2 + 3), "odometer", Optional.empty());
+                long reader = staff.get(walk % 2 + 3);
+                odometerStore.read(id, odometer(daysAgo), at(daysAgo), reader, "odometer", Optional.empty());
             }
             for (Position position : vehicle.facts().layout().positions()) {
                 tire(vehicle, position);

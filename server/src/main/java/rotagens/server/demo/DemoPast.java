@@ -33,6 +33,7 @@ import rotagens.server.tire.TireStore.DotKind;
 import rotagens.server.tire.TireStore.Line;
 import rotagens.server.tire.TireStore.StockLocation;
 import rotagens.server.tire.TireStore.StockState;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
 
@@ -87,6 +88,7 @@ class DemoPast {
             new PastJobs.Item(WorkType.FIX_DEFECT, null, "Stone in the tread", "Taken out, no hole under it."));
 
     private final VehicleStore vehicles;
+    private final OdometerStore odometerStore;
     private final VehicleRegister register;
     private final TireStore tires;
     private final PastOrders orders;
@@ -99,6 +101,7 @@ class DemoPast {
 
     DemoPast(
             VehicleStore vehicles,
+            OdometerStore odometerStore,
             VehicleRegister register,
             TireStore tires,
             PastOrders orders,
@@ -107,6 +110,7 @@ class DemoPast {
             Clock clock) {
         this.facts = facts;
         this.vehicles = vehicles;
+        this.odometerStore = odometerStore;
         this.register = register;
         this.tires = tires;
         this.orders = orders;
@@ -155,7 +159,7 @@ class DemoPast {
         for (int ago : walks) {
             LocalDate day = LocalDate.now(clock).minusDays(ago);
             Distance miles = Distance.miles(Math.round(odometer - ago * kind.milesPerDay()));
-            vehicles.readOdometer(vehicle, miles, at(day), technician, "odometer", Optional.empty());
+            odometerStore.read(vehicle.id(), miles, at(day), technician, "odometer", Optional.empty());
             vehicle.places()
                     .forEach((position, place) -> seen.add(
                             look(kind, position, on.get(place), fitted - WALKS.get(0), at(day), technician, miles)));

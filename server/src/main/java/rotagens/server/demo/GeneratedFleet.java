@@ -38,6 +38,7 @@ import rotagens.server.inspection.Readings;
 import rotagens.server.people.People;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
 
@@ -80,6 +81,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
     }
 
     private final VehicleStore vehicleStore;
+    private final OdometerStore odometerStore;
     private final VehicleRegister register;
     private final TireStore tireStore;
     private final TireCatalog tireCatalog;
@@ -94,6 +96,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
 
     GeneratedFleet(
             VehicleStore vehicleStore,
+            OdometerStore odometerStore,
             VehicleRegister register,
             TireStore tireStore,
             TireCatalog tireCatalog,
@@ -104,6 +107,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
             @Value("${rotagens.generate.vehicles}") int count,
             @Value("${rotagens.generate.years:5}") int years) {
         this.vehicleStore = vehicleStore;
+        this.odometerStore = odometerStore;
         this.register = register;
         this.tireStore = tireStore;
         this.tireCatalog = tireCatalog;
@@ -182,7 +186,7 @@ class GeneratedFleet implements SmartInitializingSingleton {
             VehicleStore.OnFile vehicle = vehicleStore.get(register.add(
                     DemoVehicle.entry(kind, unit, yard(number % YARDS + 1), Optional.empty(), position -> false)));
             for (LocalDate day : walks) {
-                vehicleStore.readOdometer(vehicle, odometer(day), at(day), staff.get(3), "odometer", Optional.empty());
+                odometerStore.read(vehicle.id(), odometer(day), at(day), staff.get(3), "odometer", Optional.empty());
             }
             vehicle.facts().layout().positions().forEach(position -> life(vehicle, position));
             facts.recordUnsettled(read);

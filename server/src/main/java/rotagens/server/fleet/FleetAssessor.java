@@ -35,6 +35,7 @@ import rotagens.server.policy.PolicyStore;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.vehicle.CornerRecords;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.SuspensionRecords;
 import rotagens.server.vehicle.VehicleStore;
 
@@ -43,6 +44,7 @@ import rotagens.server.vehicle.VehicleStore;
 public class FleetAssessor {
 
     private final VehicleStore vehicleStore;
+    private final OdometerStore odometerStore;
     private final TireStore tireStore;
     private final TireHistories tireHistories;
     private final PressureStore records;
@@ -53,6 +55,7 @@ public class FleetAssessor {
 
     FleetAssessor(
             VehicleStore vehicleStore,
+            OdometerStore odometerStore,
             TireStore tireStore,
             TireHistories tireHistories,
             PressureStore records,
@@ -64,6 +67,7 @@ public class FleetAssessor {
         this.suspension = suspension;
         this.records = records;
         this.vehicleStore = vehicleStore;
+        this.odometerStore = odometerStore;
         this.tireStore = tireStore;
         this.tireHistories = tireHistories;
         this.policyStore = policyStore;
@@ -87,7 +91,7 @@ public class FleetAssessor {
     }
 
     private List<VehicleAssessment> assessed(List<VehicleStore.OnFile> onFile, Long vehicleId) {
-        Map<Long, OdometerHistory> runs = vehicleStore.runs();
+        Map<Long, OdometerHistory> runs = odometerStore.histories();
         return judged(
                 onFile,
                 tireStore.fitted(vehicleId),

@@ -12,6 +12,7 @@ import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.InputValidator;
@@ -21,6 +22,7 @@ import rotagens.server.web.InputValidator;
 class OdometerCsv implements CsvFormat {
 
     private final VehicleStore vehicleStore;
+    private final OdometerStore odometerStore;
     private final VehicleRegister register;
     private final People people;
     private final ChangeTracker changeTracker;
@@ -28,11 +30,13 @@ class OdometerCsv implements CsvFormat {
 
     OdometerCsv(
             VehicleStore vehicleStore,
+            OdometerStore odometerStore,
             VehicleRegister register,
             People people,
             ChangeTracker changeTracker,
             Clock clock) {
         this.vehicleStore = vehicleStore;
+        this.odometerStore = odometerStore;
         this.register = register;
         this.people = people;
         this.changeTracker = changeTracker;
@@ -98,19 +102,19 @@ class OdometerCsv implements CsvFormat {
         changeTracker.only(vehicle.orElseThrow());
         String what = vehicles.get(vehicle.orElseThrow()).facts().unit() + ", "
                 + reading.orElseThrow().asEntered();
-        boolean known = vehicleStore.odometers(vehicle.orElseThrow()).stream()
+        boolean known = odometerStore.everRead(vehicle.orElseThrow()).stream()
                 .anyMatch(one ->
                         one.on().equals(day.orElseThrow()) && CellFormat.reads(one.reading(), reading.orElseThrow()));
         if (known) {
             return new Taken(Outcome.SAME, what);
         }
-        vehicleStore.readOdometer(
-                vehicles.get(vehicle.get()),
+        odometerStore.read(
+                vehicle.get(),
                 reading.get(),
                 CsvCells.at(day.orElseThrow(), clock),
                 people.me(),
                 "odometer",
-                VehicleStore.askIn(confirmed.orElseThrow(), units));
+                OdometerStore.askIn(confirmed.orElseThrow(), units));
         return new Taken(Outcome.ADDED, what);
     }
 
@@ -118,8 +122,8 @@ class OdometerCsv implements CsvFormat {
     public List<List<String>> rows(BiFunction<Object, Units, String> shown, Units units) {
         List<List<String>> rows = new ArrayList<>();
         for (VehicleStore.OnFile vehicle : vehicleStore.all()) {
-            vehicleStore
-                    .odometers(vehicle.id())
+            odometerStore
+                    .all(vehicle.id())
                     .forEach(one -> rows.add(List.of(
                             vehicle.facts().unit(), one.on().toString(), shown.apply(one.reading(), units), "")));
         }

@@ -61,6 +61,7 @@ import rotagens.server.storage.generated.tables.records.JobRecord;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.InstalledTire;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.SensorStore;
 import rotagens.server.vehicle.SuspensionRecords;
 import rotagens.server.vehicle.VehicleRegister;
@@ -101,6 +102,7 @@ public class JobCompletion {
     private final TireCatalog tireCatalog;
     private final FactLog facts;
     private final VehicleStore vehicleStore;
+    private final OdometerStore odometerStore;
     private final SensorStore sensors;
     private final PartStore parts;
     private final SuspensionRecords suspension;
@@ -121,6 +123,7 @@ public class JobCompletion {
             TireCatalog tireCatalog,
             FactLog facts,
             VehicleStore vehicleStore,
+            OdometerStore odometerStore,
             SensorStore sensors,
             PartStore parts,
             SuspensionRecords suspension,
@@ -140,6 +143,7 @@ public class JobCompletion {
         this.tireCatalog = tireCatalog;
         this.facts = facts;
         this.vehicleStore = vehicleStore;
+        this.odometerStore = odometerStore;
         this.sensors = sensors;
         this.parts = parts;
         this.suspension = suspension;
@@ -186,8 +190,8 @@ public class JobCompletion {
                 followUps.refuseTooSoon(jobs.get(id), items, completeJobRequest, odometer, at, typed, units);
         typed.refuseIfWrong();
         Runnable next = workAfter.of(id, LocalDate.ofInstant(at, clock.getZone()), odometer);
-        odometer.ifPresent(distance -> vehicleStore.readOdometer(
-                vehicleAssessment.onFile(), distance, at, people.me(), "odometer", Optional.empty()));
+        odometer.ifPresent(distance -> odometerStore.read(
+                vehicleAssessment.onFile().id(), distance, at, people.me(), "odometer", Optional.empty()));
         rotation.of(id, vehicleAssessment, putOnRecord(read, vehicleAssessment, at), at, odometer);
         InputValidator inPlace = new InputValidator();
         // Everything a rotation moved is where it goes by now; loaded once, and only where one did.

@@ -146,6 +146,7 @@ final class AccessRules {
             new Rule(POST, "/api/walk-arounds/**", TECHNICIAN),
             new Rule(DELETE, "/api/walk-arounds/{id}/photos/{photo}", TECHNICIAN),
             new Rule(POST, "/api/vehicles/{id}/odometer", TECHNICIAN),
+            new Rule(POST, "/api/vehicles/{id}/odometer/{readingId}/correction", TECHNICIAN),
             new Rule(POST, "/api/vehicles/{id}/events", TECHNICIAN),
             new Rule(POST, "/api/vehicles/{id}/scale-tickets", TECHNICIAN),
             new Rule(PUT, "/api/vehicles/{id}/sensors/{position}", TECHNICIAN),

@@ -10,23 +10,27 @@ import rotagens.core.measure.Units;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
 import rotagens.server.telemetry.IngestViews.OdometerRow;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleRegister;
-import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.ProblemException;
 
 /** Odometers a telematics system sends; one far from the last is refused, and waits for a person to enter it. */
 @Service
 class OdometerIngest {
 
-    private final VehicleStore vehicles;
+    private final OdometerStore odometerStore;
     private final VehicleRegister register;
     private final ChangeTracker changeTracker;
     private final People people;
     private final Clock clock;
 
     OdometerIngest(
-            VehicleStore vehicles, VehicleRegister register, ChangeTracker changeTracker, People people, Clock clock) {
-        this.vehicles = vehicles;
+            OdometerStore odometerStore,
+            VehicleRegister register,
+            ChangeTracker changeTracker,
+            People people,
+            Clock clock) {
+        this.odometerStore = odometerStore;
         this.register = register;
         this.changeTracker = changeTracker;
         this.people = people;
@@ -49,13 +53,12 @@ class OdometerIngest {
         Distance reading = Distance.parse(text, Distance.Unit.MILES);
         LocalDate day = LocalDate.ofInstant(row.at(), clock.getZone());
         changeTracker.only(vehicleId);
-        boolean isKnown = vehicles.odometers(vehicleId).stream()
+        boolean isKnown = odometerStore.everRead(vehicleId).stream()
                 .anyMatch(one -> one.on().equals(day) && one.reading().miles() == reading.miles());
         if (isKnown) {
             return false;
         }
-        vehicles.readOdometer(
-                vehicles.get(vehicleId), reading, row.at(), people.me(), "odometer", Optional.of(Units.US));
+        odometerStore.read(vehicleId, reading, row.at(), people.me(), "odometer", Optional.of(Units.US));
         return true;
     }
 }

@@ -14,6 +14,7 @@ import rotagens.core.vehicle.OdometerHistory;
 import rotagens.server.tire.TireStore.Movement;
 import rotagens.server.tirepages.TireRegister.PositionName;
 import rotagens.server.tirepages.TireViews.InstallationView;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleStore;
 
 /** The stays of a tire on vehicles, with the odometer at both ends: as noted, as corrected, or from the vehicle's own readings. */
@@ -46,7 +47,11 @@ record TireInstallations(List<Stretch> stays) {
         }
     }
 
-    static TireInstallations of(List<Movement> newestFirst, Map<Long, PositionName> places, VehicleStore vehicleStore) {
+    static TireInstallations of(
+            List<Movement> newestFirst,
+            Map<Long, PositionName> places,
+            VehicleStore vehicleStore,
+            OdometerStore odometerStore) {
         Map<Long, Movement> corrections = new HashMap<>();
         newestFirst.stream()
                 .filter(move -> move.correctsId() != null)
@@ -68,15 +73,15 @@ record TireInstallations(List<Stretch> stays) {
                         since,
                         said.at(),
                         on,
-                        odometer(place, said, true, vehicleStore),
-                        vehicleStore.run(place.vehicleId()),
+                        odometer(place, said, true, odometerStore),
+                        odometerStore.history(place.vehicleId()),
                         said.at()));
                 place = null;
             }
             if (move.toPlaceId() != null) {
                 place = places.get(move.toPlaceId());
                 since = said.at();
-                on = odometer(place, said, false, vehicleStore);
+                on = odometer(place, said, false, odometerStore);
             }
         }
         if (place != null) {
@@ -85,8 +90,8 @@ record TireInstallations(List<Stretch> stays) {
                     since,
                     null,
                     on,
-                    vehicleStore.get(place.vehicleId()).odometer().map(VehicleStore.Odometer::reading),
-                    vehicleStore.run(place.vehicleId()),
+                    vehicleStore.get(place.vehicleId()).odometer().map(OdometerStore.Odometer::reading),
+                    odometerStore.history(place.vehicleId()),
                     Instant.MAX));
         }
         return new TireInstallations(stays);
@@ -94,10 +99,10 @@ record TireInstallations(List<Stretch> stays) {
 
     /** A figure noted with a move between two vehicles belongs to the one it went to. */
     private static Optional<Distance> odometer(
-            PositionName place, Movement said, boolean leaving, VehicleStore vehicleStore) {
+            PositionName place, Movement said, boolean leaving, OdometerStore odometerStore) {
         boolean between = leaving && said.type().equals("MOVED") && said.toPlaceId() != null;
         return Optional.ofNullable(between ? null : said.odometer())
-                .or(() -> vehicleStore.odometerAt(place.vehicleId(), said.at()));
+                .or(() -> odometerStore.at(place.vehicleId(), said.at()));
     }
 
     List<TireUsage.Installation> forLife() {

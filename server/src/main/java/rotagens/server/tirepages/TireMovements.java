@@ -42,6 +42,7 @@ import rotagens.server.tirepages.TireViews.RetreadReturnRequest;
 import rotagens.server.tirepages.TireViews.StoreTireRequest;
 import rotagens.server.tirepages.TireViews.SwapRequest;
 import rotagens.server.tirepages.TireViews.TireNumberRequest;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.InputValidator;
@@ -60,6 +61,7 @@ public class TireMovements {
     private final FleetCache fleet;
     private final FittingCheck fittingCheck;
     private final VehicleStore vehicleStore;
+    private final OdometerStore odometerStore;
     private final VehicleRegister register;
     private final People people;
     private final Clock clock;
@@ -71,6 +73,7 @@ public class TireMovements {
             FleetCache fleet,
             FittingCheck fittingCheck,
             VehicleStore vehicleStore,
+            OdometerStore odometerStore,
             VehicleRegister register,
             People people,
             Clock clock) {
@@ -80,6 +83,7 @@ public class TireMovements {
         this.fleet = fleet;
         this.fittingCheck = fittingCheck;
         this.vehicleStore = vehicleStore;
+        this.odometerStore = odometerStore;
         this.register = register;
         this.people = people;
         this.clock = clock;
@@ -214,7 +218,7 @@ public class TireMovements {
                 tireId,
                 vehicleAssessment.placeId(position),
                 new Line(at, people.me(), note, "", odometer.orElse(null), null, null));
-        readOdometer(vehicleAssessment, odometer, at, "odometer", VehicleStore.askIn(typed.confirmed(), units));
+        readOdometer(vehicleAssessment, odometer, at, "odometer", OdometerStore.askIn(typed.confirmed(), units));
         return new MovementView(
                 tireId, vehicleAssessment.unit() + " " + position.code(), reasons(installCheck.notes(), units));
     }
@@ -259,9 +263,9 @@ public class TireMovements {
                 there.placeId(thereAt),
                 new Line(at, people.me(), note, "", odometer.orElse(null), null, null),
                 (oneVehicle ? odometer : otherOdometer).orElse(null));
-        readOdometer(here, odometer, at, "odometer", VehicleStore.askIn(typed.confirmed(), units));
+        readOdometer(here, odometer, at, "odometer", OdometerStore.askIn(typed.confirmed(), units));
         if (!oneVehicle) {
-            readOdometer(there, otherOdometer, at, "otherOdometer", VehicleStore.askIn(typed.confirmed(), units));
+            readOdometer(there, otherOdometer, at, "otherOdometer", OdometerStore.askIn(typed.confirmed(), units));
         }
         return new MovementView(tireId, there.unit() + " " + thereAt.code(), List.of());
     }
@@ -309,7 +313,7 @@ public class TireMovements {
                     odometer,
                     at,
                     "odometer",
-                    VehicleStore.askIn(typed.confirmed(), units));
+                    OdometerStore.askIn(typed.confirmed(), units));
         } else {
             tireStore.store(tireId, typed.to().movement(), to, line);
         }
@@ -422,8 +426,8 @@ public class TireMovements {
             Instant at,
             String field,
             Optional<Units> askIn) {
-        odometer.ifPresent(reading ->
-                vehicleStore.readOdometer(vehicleAssessment.onFile(), reading, at, people.me(), field, askIn));
+        odometer.ifPresent(
+                reading -> odometerStore.read(vehicleAssessment.onFile().id(), reading, at, people.me(), field, askIn));
     }
 
     private Instant when(InputValidator wrong, LocalDate day) {

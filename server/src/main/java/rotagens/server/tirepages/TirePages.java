@@ -51,6 +51,7 @@ import rotagens.server.tirepages.TireViews.StockRow;
 import rotagens.server.tirepages.TireViews.TireHistoryEntryView;
 import rotagens.server.tirepages.TireViews.TireLocationView;
 import rotagens.server.tirepages.TireViews.TirePageView;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
 
@@ -64,6 +65,7 @@ class TirePages {
     private final FleetCache fleet;
     private final Readings readings;
     private final VehicleStore vehicleStore;
+    private final OdometerStore odometerStore;
     private final VehicleRegister register;
     private final Photos photos;
     private final ReadingLog facts;
@@ -78,6 +80,7 @@ class TirePages {
             Readings readings,
             ReadingLog facts,
             VehicleStore vehicleStore,
+            OdometerStore odometerStore,
             VehicleRegister register,
             Photos photos,
             Clock clock,
@@ -90,6 +93,7 @@ class TirePages {
         this.readings = readings;
         this.facts = facts;
         this.vehicleStore = vehicleStore;
+        this.odometerStore = odometerStore;
         this.register = register;
         this.photos = photos;
         this.clock = clock;
@@ -172,7 +176,7 @@ class TirePages {
                 .collect(Collectors.toSet()));
         Optional<TreadDepth> depth =
                 Optional.ofNullable(lowestDepths(List.of(id)).get(id));
-        TireInstallations stays = TireInstallations.of(moves, places, vehicleStore);
+        TireInstallations stays = TireInstallations.of(moves, places, vehicleStore, odometerStore);
         TireUsage life = TireUsage.of(stays.forLife());
         boolean gone = one.lying().isPresent();
         TireAlerts alerts = readings.alerts(List.of(id)).getOrDefault(id, TireAlerts.NONE);

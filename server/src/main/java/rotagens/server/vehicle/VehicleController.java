@@ -3,7 +3,6 @@ package rotagens.server.vehicle;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +16,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleLayoutChange;
@@ -30,7 +28,7 @@ import rotagens.server.web.EntityVersion;
 import rotagens.server.web.IdempotentRequests;
 import rotagens.server.web.InputValidator;
 
-/** Putting vehicles on file, changing and retiring them, and their odometers. */
+/** Putting vehicles on file, changing and retiring them. */
 @RestController
 class VehicleController {
 
@@ -63,18 +61,6 @@ class VehicleController {
 
     /** The positions a drawn layout has, and what it would mean for tires on the vehicle. */
     record LayoutPreviewView(List<LayoutPositionView> positions, List<String> blocked, List<String> effects) {}
-
-    record OdometerRequest(
-            @Nullable String odometer,
-            @Nullable LocalDate day,
-            @Nullable Boolean confirmed) {}
-
-    /** Another odometer: what the old one showed last, and what the new one begins with. */
-    record OdometerReplacementRequest(
-            @Nullable String last,
-            @Nullable String first,
-            @Nullable String note,
-            @Nullable Boolean confirmed) {}
 
     private final VehicleRegister getVehicleRegister;
     private final VehicleStore vehicleStore;
@@ -182,53 +168,6 @@ class VehicleController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void restoreVehicle(@PathVariable long id) {
         getVehicleRegister.retire(id, false);
-    }
-
-    @PostMapping("/api/vehicles/{id}/odometer")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void addOdometer(
-            @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody OdometerRequest read) {
-        InputValidator typed = new InputValidator();
-        var reading = typed.required(
-                "odometer",
-                read.odometer(),
-                text -> Distance.parse(text, units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM));
-        LocalDate today = LocalDate.now(clock);
-        LocalDate day = read.day() == null ? today : read.day();
-        typed.unless(!day.isAfter(today), "day", "This day lies ahead. Check the date.");
-        typed.refuseIfWrong();
-        Instant at = day.equals(today)
-                ? clock.instant()
-                : day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
-        vehicleStore.readOdometer(
-                vehicleStore.get(id),
-                reading.orElseThrow(),
-                at,
-                people.me(),
-                "odometer",
-                VehicleStore.askIn(read.confirmed(), units));
-    }
-
-    @PostMapping("/api/vehicles/{id}/odometer-replacement")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void replaceOdometer(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "US") Units units,
-            @RequestBody OdometerReplacementRequest said) {
-        InputValidator typed = new InputValidator();
-        Distance.Unit bare = units == Units.US ? Distance.Unit.MILES : Distance.Unit.KM;
-        var last = typed.required("last", said.last(), text -> Distance.parse(text, bare));
-        var first = typed.required("first", said.first(), text -> Distance.parse(text, bare));
-        String note = typed.text("note", said.note(), 200);
-        typed.refuseIfWrong();
-        vehicleStore.replaceOdometer(
-                vehicleStore.get(id),
-                last.orElseThrow(),
-                first.orElseThrow(),
-                clock.instant(),
-                note,
-                people.me(),
-                VehicleStore.askIn(said.confirmed(), units));
     }
 
     private static VehicleRecordView getVehicleRecord(Stored stored) {

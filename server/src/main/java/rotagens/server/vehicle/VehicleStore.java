@@ -1,16 +1,12 @@
 package rotagens.server.vehicle;
 
 import static rotagens.server.storage.generated.Tables.AXLE;
-import static rotagens.server.storage.generated.Tables.ODOMETER_READING;
-import static rotagens.server.storage.generated.Tables.ODOMETER_REPLACEMENT;
 import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
 import static rotagens.server.storage.generated.Tables.WHEEL;
 import static rotagens.server.storage.generated.Tables.YARD;
 
-import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -26,17 +22,13 @@ import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.PlausibilityCheck;
-import rotagens.core.measure.Distance;
 import rotagens.core.measure.Load;
-import rotagens.core.measure.Units;
 import rotagens.core.tire.SpeedSymbol;
 import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.LoadState;
-import rotagens.core.vehicle.OdometerHistory;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
@@ -44,11 +36,9 @@ import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleType;
 import rotagens.server.storage.generated.tables.records.AxleRecord;
-import rotagens.server.storage.generated.tables.records.OdometerReadingRecord;
-import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
-/** The vehicles of the fleet: axles, places, wheels, placards and odometers. */
+/** The vehicles of the fleet: axles, places, wheels and placards. */
 @Service
 public class VehicleStore {
 
@@ -64,30 +54,20 @@ public class VehicleStore {
             String yard,
             String description,
             Map<Position, Long> places,
-            Optional<Odometer> odometer,
+            Optional<OdometerStore.Odometer> odometer,
             boolean isParkedOutdoors,
             String placardLocation,
             LoadState normalLoadState,
             Optional<Instant> retiredAt) {}
 
-    /**
-     * An odometer reading.
-     *
-     * @param reading as the odometer of that time showed it
-     * @param drivenMiles counted on through replaced odometers
-     */
-    public record Odometer(Distance reading, LocalDate on, double drivenMiles) {}
-
-    private static final int ODOMETERS_FOR_USE = 12;
-
     private final DSLContext db;
     private final SensorStore sensors;
-    private final Clock clock;
+    private final OdometerStore odometerStore;
 
-    VehicleStore(DSLContext db, SensorStore sensors, Clock clock) {
+    VehicleStore(DSLContext db, SensorStore sensors, OdometerStore odometerStore) {
         this.db = db;
         this.sensors = sensors;
-        this.clock = clock;
+        this.odometerStore = odometerStore;
     }
 
     @Transactional(readOnly = true)
@@ -148,7 +128,7 @@ public class VehicleStore {
                     }
                 });
         Map<Long, Map<Position, Sensor>> fitted = sensors.of(which);
-        Map<Long, List<Odometer>> odometers = odometers(which);
+        Map<Long, List<OdometerStore.Odometer>> odometers = odometerStore.newest(which);
         List<OnFile> vehicles = new ArrayList<>();
         db.select(VEHICLE.asterisk(), YARD.NAME, VEHICLE_CLASS.NAME)
                 .from(VEHICLE)
@@ -160,7 +140,7 @@ public class VehicleStore {
                 .orderBy(VEHICLE.UNIT)
                 .forEach(row -> {
                     long id = row.get(VEHICLE.ID);
-                    List<Odometer> read = odometers.getOrDefault(id, List.of());
+                    List<OdometerStore.Odometer> read = odometers.getOrDefault(id, List.of());
                     vehicles.add(new OnFile(
                             id,
                             facts(
@@ -186,7 +166,7 @@ public class VehicleStore {
             List<AxleRecord> axles,
             Map<Position, Vehicle.WheelLimits> wheelLimits,
             Map<Position, Sensor> sensors,
-            List<Odometer> odometers) {
+            List<OdometerStore.Odometer> odometers) {
         Map<Integer, Vehicle.Placard> placards = new HashMap<>();
         Map<Integer, Load> gawrs = new HashMap<>();
         for (AxleRecord axle : axles) {
@@ -249,193 +229,17 @@ public class VehicleStore {
         return places;
     }
 
-    /** All odometer readings of one vehicle, oldest first. */
-    @Transactional(readOnly = true)
-    public List<Odometer> odometers(long vehicleId) {
-        OdometerHistory run = run(vehicleId);
-        return db.selectFrom(ODOMETER_READING)
-                .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
-                .orderBy(ODOMETER_READING.RECORDED_AT, ODOMETER_READING.ID)
-                .fetch(row -> odometer(run, row.getOdometer(), row.getRecordedAt()));
-    }
-
-    private Odometer odometer(OdometerHistory run, Distance reading, Instant at) {
-        return new Odometer(reading, day(at), run.driven(at, reading));
-    }
-
-    /** The odometers a vehicle has had. */
-    @Transactional(readOnly = true)
-    public OdometerHistory run(long vehicleId) {
-        return runs(ODOMETER_REPLACEMENT.VEHICLE_ID.eq(vehicleId)).getOrDefault(vehicleId, OdometerHistory.ONE);
-    }
-
-    /** The odometers of every vehicle that had more than one. */
-    @Transactional(readOnly = true)
-    public Map<Long, OdometerHistory> runs() {
-        return runs(DSL.noCondition());
-    }
-
-    private Map<Long, OdometerHistory> runs(Condition which) {
-        Map<Long, OdometerHistory> runs = new HashMap<>();
-        db.selectFrom(ODOMETER_REPLACEMENT)
-                .where(which)
-                .orderBy(ODOMETER_REPLACEMENT.RECORDED_AT, ODOMETER_REPLACEMENT.ID)
-                .fetchGroups(
-                        ODOMETER_REPLACEMENT.VEHICLE_ID,
-                        row -> new OdometerHistory.Replacement(
-                                row.getRecordedAt(), row.getLastOdometer(), row.getFirstOdometer()))
-                .forEach((vehicle, replacement) -> runs.put(vehicle, new OdometerHistory(replacement)));
-        return runs;
-    }
-
-    /** Newest first, the last dozen of each vehicle. */
-    private Map<Long, List<Odometer>> odometers(Condition which) {
-        var newest = DSL.rowNumber()
-                .over(DSL.partitionBy(ODOMETER_READING.VEHICLE_ID).orderBy(ODOMETER_READING.RECORDED_AT.desc()))
-                .as("newest");
-        var ranked = DSL.select(
-                        ODOMETER_READING.VEHICLE_ID, ODOMETER_READING.ODOMETER, ODOMETER_READING.RECORDED_AT, newest)
-                .from(ODOMETER_READING)
-                .where(ODOMETER_READING.VEHICLE_ID.in(
-                        DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
-                .asTable("ranked");
-        Map<Long, OdometerHistory> runs = runs();
-        return db.select(
-                        ranked.field(ODOMETER_READING.VEHICLE_ID),
-                        ranked.field(ODOMETER_READING.ODOMETER),
-                        ranked.field(ODOMETER_READING.RECORDED_AT))
-                .from(ranked)
-                .where(ranked.field("newest", Integer.class).le(ODOMETERS_FOR_USE))
-                .orderBy(ranked.field(ODOMETER_READING.RECORDED_AT).desc())
-                .fetchGroups(
-                        row -> row.value1(),
-                        row -> odometer(
-                                runs.getOrDefault(row.value1(), OdometerHistory.ONE), row.value2(), row.value3()));
-    }
-
     /** The average between the oldest and the newest of the last dozen odometer readings. */
-    private static OptionalDouble milesPerDay(List<Odometer> newestFirst) {
+    private static OptionalDouble milesPerDay(List<OdometerStore.Odometer> newestFirst) {
         if (newestFirst.size() < 2) {
             return OptionalDouble.empty();
         }
-        Odometer newest = newestFirst.get(0);
-        Odometer oldest = newestFirst.get(newestFirst.size() - 1);
+        OdometerStore.Odometer newest = newestFirst.get(0);
+        OdometerStore.Odometer oldest = newestFirst.get(newestFirst.size() - 1);
         long days = java.time.temporal.ChronoUnit.DAYS.between(oldest.on(), newest.on());
         return days < 1
                 ? OptionalDouble.empty()
                 : OptionalDouble.of((newest.drivenMiles() - oldest.drivenMiles()) / days);
-    }
-
-    private LocalDate day(Instant at) {
-        return LocalDate.ofInstant(at, clock.getZone());
-    }
-
-    /** In which units an odometer far ahead of the last one is asked about: none once a person has confirmed it. */
-    public static Optional<Units> askIn(Boolean confirmed, Units units) {
-        return Boolean.TRUE.equals(confirmed) ? Optional.empty() : Optional.of(units);
-    }
-
-    /**
-     * Records an odometer reading; refuses one that doesn't lie between its neighbors in time, at the given field, and asks about
-     * one that is further on than anybody drives.
-     *
-     * @param askIn the units to ask in; empty where a person has said that the figure is right
-     */
-    @Transactional
-    public void readOdometer(
-            OnFile vehicle, Distance reading, Instant at, long personId, String field, Optional<Units> askIn) {
-        OdometerHistory run = run(vehicle.id());
-        askIn.ifPresent(units -> neighbor(
-                        vehicle.id(), ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc())
-                .filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
-                .flatMap(before ->
-                        PlausibilityCheck.odometer(before.getOdometer(), day(before.getRecordedAt()), reading, day(at)))
-                .ifPresent(why -> {
-                    InputValidator asked = new InputValidator();
-                    asked.ask(field, why.in(units));
-                    asked.refuseIfWrong();
-                }));
-        neighbor(vehicle.id(), ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc())
-                .filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
-                .filter(before -> reading.miles() < before.getOdometer().miles())
-                .ifPresent(before -> {
-                    throw ProblemException.field(
-                            field,
-                            "Less than the last reading, "
-                                    + before.getOdometer().asEntered()
-                                    + ". Read the odometer again, or record that it was replaced.");
-                });
-        neighbor(vehicle.id(), ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc())
-                .filter(after -> !run.replacedBetween(at, after.getRecordedAt()))
-                .filter(after -> reading.miles() > after.getOdometer().miles())
-                .ifPresent(after -> {
-                    throw ProblemException.field(
-                            field,
-                            "More than was read later, " + after.getOdometer().asEntered()
-                                    + ". Check the reading and the date.");
-                });
-        db.insertInto(ODOMETER_READING)
-                .set(ODOMETER_READING.VEHICLE_ID, vehicle.id())
-                .set(ODOMETER_READING.RECORDED_AT, at)
-                .set(ODOMETER_READING.ODOMETER, reading)
-                .set(ODOMETER_READING.PERSON_ID, personId)
-                .execute();
-    }
-
-    /** Records that the odometer was replaced or set anew: what the old one showed last, and what the new one began with. */
-    @Transactional
-    public void replaceOdometer(
-            OnFile vehicle,
-            Distance last,
-            Distance first,
-            Instant at,
-            String note,
-            long personId,
-            Optional<Units> askIn) {
-        readOdometer(vehicle, last, at.minusMillis(1), personId, "last", askIn);
-        db.insertInto(ODOMETER_REPLACEMENT)
-                .set(ODOMETER_REPLACEMENT.VEHICLE_ID, vehicle.id())
-                .set(ODOMETER_REPLACEMENT.RECORDED_AT, at)
-                .set(ODOMETER_REPLACEMENT.LAST_ODOMETER, last)
-                .set(ODOMETER_REPLACEMENT.FIRST_ODOMETER, first)
-                .set(ODOMETER_REPLACEMENT.NOTE, note)
-                .set(ODOMETER_REPLACEMENT.PERSON_ID, personId)
-                .execute();
-        readOdometer(vehicle, first, at, personId, "first", Optional.empty());
-    }
-
-    /** The odometer at an instant, on the line between the readings before and after it; the last one where none came after. */
-    @Transactional(readOnly = true)
-    public Optional<Distance> odometerAt(long vehicleId, Instant at) {
-        Optional<OdometerReadingRecord> before =
-                neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc());
-        Optional<OdometerReadingRecord> after =
-                neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc());
-        if (before.isEmpty()) {
-            return Optional.empty();
-        }
-        if (after.isEmpty()) {
-            return before.map(OdometerReadingRecord::getOdometer); // a replacement reads the new one at once
-        }
-        double span = Duration.between(before.get().getRecordedAt(), after.get().getRecordedAt())
-                .toSeconds();
-        double share = span == 0
-                ? 0
-                : Duration.between(before.get().getRecordedAt(), at).toSeconds() / span;
-        OdometerHistory run = run(vehicleId);
-        double from = run.driven(before.get().getRecordedAt(), before.get().getOdometer());
-        double to = run.driven(after.get().getRecordedAt(), after.get().getOdometer());
-        return Optional.of(Distance.miles(Math.max(0, Math.rint(run.shown(at, from + share * (to - from))))));
-    }
-
-    private Optional<OdometerReadingRecord> neighbor(
-            long vehicleId, Condition when, org.jooq.SortField<Instant> nearest) {
-        return db.selectFrom(ODOMETER_READING)
-                .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
-                .and(when)
-                .orderBy(nearest)
-                .limit(1)
-                .fetchOptional();
     }
 
     /** A parked vehicle was moved: the days count from here again. */

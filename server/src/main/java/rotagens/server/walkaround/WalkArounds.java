@@ -30,6 +30,7 @@ import rotagens.server.photos.Photos;
 import rotagens.server.photos.Photos.ReadyPhoto;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.InstalledTire;
+import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.walkaround.WalkAroundStore.EntryValues;
 import rotagens.server.walkaround.WalkAroundStore.OpenWalkAround;
@@ -62,6 +63,7 @@ class WalkArounds {
     private final FactLog facts;
     private final TireStore tireStore;
     private final VehicleStore vehicleStore;
+    private final OdometerStore odometerStore;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
@@ -76,6 +78,7 @@ class WalkArounds {
             FactLog facts,
             TireStore tireStore,
             VehicleStore vehicleStore,
+            OdometerStore odometerStore,
             People people,
             ChangeTracker changeTracker,
             Clock clock) {
@@ -89,6 +92,7 @@ class WalkArounds {
         this.facts = facts;
         this.tireStore = tireStore;
         this.vehicleStore = vehicleStore;
+        this.odometerStore = odometerStore;
         this.people = people;
         this.clock = clock;
     }
@@ -221,13 +225,13 @@ class WalkArounds {
                 .forEach((position, installedTire) ->
                         refuseAnotherDot(position, installedTire, entries.get(installedTire.placeId())));
         Instant now = clock.instant();
-        odometer.ifPresent(reading -> vehicleStore.readOdometer(
-                vehicleAssessment.onFile(),
+        odometer.ifPresent(reading -> odometerStore.read(
+                vehicleAssessment.onFile().id(),
                 reading,
                 now,
                 people.me(),
                 "odometer",
-                VehicleStore.askIn(finishWalkAroundRequest.confirmed(), units)));
+                OdometerStore.askIn(finishWalkAroundRequest.confirmed(), units)));
         List<FactLog.Observation> observations = new ArrayList<>();
         vehicleAssessment.fitted().forEach((position, installedTire) -> {
             Stored entry = entries.get(installedTire.placeId());

@@ -72,6 +72,7 @@ class AccessRulesTest {
             Map.entry("POST /api/walk-arounds/{id}/positions/{position}/photos", "TECHNICIAN"),
             Map.entry("DELETE /api/walk-arounds/{id}/photos/{photo}", "TECHNICIAN"),
             Map.entry("POST /api/vehicles/{id}/odometer", "TECHNICIAN"),
+            Map.entry("POST /api/vehicles/{id}/odometer/{readingId}/correction", "TECHNICIAN"),
             Map.entry("POST /api/tires", "TECHNICIAN"),
             Map.entry("PUT /api/tires/{id}", "TECHNICIAN"),
             Map.entry("POST /api/tires/{id}/dot", "TECHNICIAN"),

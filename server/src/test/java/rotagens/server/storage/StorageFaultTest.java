@@ -28,7 +28,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.core.measure.Distance;
 import rotagens.server.Api;
 import rotagens.server.ServerTest;
-import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.vehicle.OdometerStore;
 
 @ServerTest
 @TestPropertySource(properties = "rotagens.writer-waits=400ms")
@@ -48,7 +48,7 @@ class StorageFaultTest {
     PlatformTransactionManager transactions;
 
     @Autowired
-    VehicleStore vehicles;
+    OdometerStore odometerStore;
 
     @Value("${rotagens.data}")
     Path data;
@@ -167,8 +167,8 @@ class StorageFaultTest {
         }
         int before = db.fetchCount(ODOMETER_READING);
         assertThatThrownBy(() -> new TransactionTemplate(transactions).executeWithoutResult(status -> {
-                    vehicles.readOdometer(
-                            vehicles.get(api.vehicle("VN-01")),
+                    odometerStore.read(
+                            api.vehicle("VN-01"),
                             Distance.miles(miles + 1_000),
                             Instant.parse("2026-11-23T15:00:00Z"),
                             1,

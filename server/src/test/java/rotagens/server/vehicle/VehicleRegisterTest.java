@@ -28,7 +28,7 @@ class VehicleRegisterTest {
         api = new Api(http);
     }
 
-    private static ObjectNode form(String unit) {
+    static ObjectNode form(String unit) {
         return (ObjectNode) JsonMapper.shared().readTree("""
                 {"unit":"%s","vehicleClass":"Box truck","yard":"Millrace","type":"TRUCK","description":"Supply truck",
                  "gvwr":"11793 kg","hasWorkingSensors":false,"isParkedOutdoors":true,"spares":1,

@@ -1,0 +1,254 @@
+package rotagens.server.vehicle;
+
+import static rotagens.server.storage.generated.Tables.ODOMETER_READING;
+import static rotagens.server.storage.generated.Tables.ODOMETER_REPLACEMENT;
+import static rotagens.server.storage.generated.Tables.ODOMETER_VOID;
+import static rotagens.server.storage.generated.Tables.VEHICLE;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rotagens.core.inspection.PlausibilityCheck;
+import rotagens.core.measure.Distance;
+import rotagens.core.measure.Units;
+import rotagens.core.vehicle.OdometerHistory;
+import rotagens.server.storage.generated.tables.records.OdometerReadingRecord;
+import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
+
+/** The odometers of the fleet, through replaced ones. */
+@Service
+public class OdometerStore {
+
+    /**
+     * An odometer reading.
+     *
+     * @param reading as the odometer of that time showed it
+     * @param drivenMiles counted on through replaced odometers
+     */
+    public record Odometer(Distance reading, LocalDate on, double drivenMiles) {}
+
+    private static final int ODOMETERS_FOR_USE = 12;
+
+    /** A replaced odometer's last reading stands this much before the new one's first. */
+    static final Duration JUST_BEFORE = Duration.ofMillis(1);
+
+    private final DSLContext db;
+    private final Clock clock;
+
+    OdometerStore(DSLContext db, Clock clock) {
+        this.db = db;
+        this.clock = clock;
+    }
+
+    /** All odometer readings of one vehicle that count, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Odometer> all(long vehicleId) {
+        return all(vehicleId, counts());
+    }
+
+    /** All that was ever read, voided readings too: a file that comes again brings none of them back. */
+    @Transactional(readOnly = true)
+    public List<Odometer> everRead(long vehicleId) {
+        return all(vehicleId, DSL.noCondition());
+    }
+
+    private List<Odometer> all(long vehicleId, Condition which) {
+        OdometerHistory run = history(vehicleId);
+        return db.selectFrom(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
+                .and(which)
+                .orderBy(ODOMETER_READING.RECORDED_AT, ODOMETER_READING.ID)
+                .fetch(row -> odometer(run, row.getOdometer(), row.getRecordedAt()));
+    }
+
+    /** What counts: readings that nobody has voided. */
+    static Condition counts() {
+        return DSL.notExists(
+                DSL.selectOne().from(ODOMETER_VOID).where(ODOMETER_VOID.ODOMETER_READING_ID.eq(ODOMETER_READING.ID)));
+    }
+
+    static Condition replacementCounts() {
+        return DSL.notExists(DSL.selectOne()
+                .from(ODOMETER_VOID)
+                .where(ODOMETER_VOID.ODOMETER_REPLACEMENT_ID.eq(ODOMETER_REPLACEMENT.ID)));
+    }
+
+    private Odometer odometer(OdometerHistory run, Distance reading, Instant at) {
+        return new Odometer(reading, day(at), run.driven(at, reading));
+    }
+
+    /** The odometers a vehicle has had. */
+    @Transactional(readOnly = true)
+    public OdometerHistory history(long vehicleId) {
+        return histories(ODOMETER_REPLACEMENT.VEHICLE_ID.eq(vehicleId)).getOrDefault(vehicleId, OdometerHistory.ONE);
+    }
+
+    /** The odometers of every vehicle that had more than one. */
+    @Transactional(readOnly = true)
+    public Map<Long, OdometerHistory> histories() {
+        return histories(DSL.noCondition());
+    }
+
+    private Map<Long, OdometerHistory> histories(Condition which) {
+        Map<Long, OdometerHistory> runs = new HashMap<>();
+        db.selectFrom(ODOMETER_REPLACEMENT)
+                .where(which)
+                .and(replacementCounts())
+                .orderBy(ODOMETER_REPLACEMENT.RECORDED_AT, ODOMETER_REPLACEMENT.ID)
+                .fetchGroups(
+                        ODOMETER_REPLACEMENT.VEHICLE_ID,
+                        row -> new OdometerHistory.Replacement(
+                                row.getRecordedAt(), row.getLastOdometer(), row.getFirstOdometer()))
+                .forEach((vehicle, replacement) -> runs.put(vehicle, new OdometerHistory(replacement)));
+        return runs;
+    }
+
+    /** Newest first, the last dozen of each vehicle that fits. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Odometer>> newest(Condition which) {
+        var newest = DSL.rowNumber()
+                .over(DSL.partitionBy(ODOMETER_READING.VEHICLE_ID).orderBy(ODOMETER_READING.RECORDED_AT.desc()))
+                .as("newest");
+        var ranked = DSL.select(
+                        ODOMETER_READING.VEHICLE_ID, ODOMETER_READING.ODOMETER, ODOMETER_READING.RECORDED_AT, newest)
+                .from(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.in(
+                        DSL.select(VEHICLE.ID).from(VEHICLE).where(which)))
+                .and(counts())
+                .asTable("ranked");
+        Map<Long, OdometerHistory> runs = histories();
+        return db.select(
+                        ranked.field(ODOMETER_READING.VEHICLE_ID),
+                        ranked.field(ODOMETER_READING.ODOMETER),
+                        ranked.field(ODOMETER_READING.RECORDED_AT))
+                .from(ranked)
+                .where(ranked.field("newest", Integer.class).le(ODOMETERS_FOR_USE))
+                .orderBy(ranked.field(ODOMETER_READING.RECORDED_AT).desc())
+                .fetchGroups(
+                        row -> row.value1(),
+                        row -> odometer(
+                                runs.getOrDefault(row.value1(), OdometerHistory.ONE), row.value2(), row.value3()));
+    }
+
+    private LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, clock.getZone());
+    }
+
+    /** In which units an odometer far ahead of the last one is asked about: none once a person has confirmed it. */
+    public static Optional<Units> askIn(Boolean confirmed, Units units) {
+        return Boolean.TRUE.equals(confirmed) ? Optional.empty() : Optional.of(units);
+    }
+
+    /**
+     * Records an odometer reading; refuses one that doesn't lie between its neighbors in time, at the given field, and asks about
+     * one that is further on than anybody drives.
+     *
+     * @param askIn the units to ask in; empty where a person has said that the figure is right
+     */
+    @Transactional
+    public void read(long vehicleId, Distance reading, Instant at, long personId, String field, Optional<Units> askIn) {
+        OdometerHistory run = history(vehicleId);
+        askIn.ifPresent(units -> neighbor(
+                        vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc())
+                .filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
+                .flatMap(before ->
+                        PlausibilityCheck.odometer(before.getOdometer(), day(before.getRecordedAt()), reading, day(at)))
+                .ifPresent(why -> {
+                    InputValidator asked = new InputValidator();
+                    asked.ask(field, why.in(units));
+                    asked.refuseIfWrong();
+                }));
+        neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc())
+                .filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
+                .filter(before -> reading.miles() < before.getOdometer().miles())
+                .ifPresent(before -> {
+                    throw ProblemException.field(
+                            field,
+                            "Less than the last reading, "
+                                    + before.getOdometer().asEntered()
+                                    + ". Read the odometer again, or record that it was replaced.");
+                });
+        neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc())
+                .filter(after -> !run.replacedBetween(at, after.getRecordedAt()))
+                .filter(after -> reading.miles() > after.getOdometer().miles())
+                .ifPresent(after -> {
+                    throw ProblemException.field(
+                            field,
+                            "More than was read later, " + after.getOdometer().asEntered()
+                                    + ". Check the reading and the date.");
+                });
+        db.insertInto(ODOMETER_READING)
+                .set(ODOMETER_READING.VEHICLE_ID, vehicleId)
+                .set(ODOMETER_READING.RECORDED_AT, at)
+                .set(ODOMETER_READING.ODOMETER, reading)
+                .set(ODOMETER_READING.PERSON_ID, personId)
+                .execute();
+    }
+
+    /** Records that the odometer was replaced or set anew: what the old one showed last, and what the new one began with. */
+    @Transactional
+    public void replace(
+            long vehicleId,
+            Distance last,
+            Distance first,
+            Instant at,
+            String note,
+            long personId,
+            Optional<Units> askIn) {
+        read(vehicleId, last, at.minus(JUST_BEFORE), personId, "last", askIn);
+        db.insertInto(ODOMETER_REPLACEMENT)
+                .set(ODOMETER_REPLACEMENT.VEHICLE_ID, vehicleId)
+                .set(ODOMETER_REPLACEMENT.RECORDED_AT, at)
+                .set(ODOMETER_REPLACEMENT.LAST_ODOMETER, last)
+                .set(ODOMETER_REPLACEMENT.FIRST_ODOMETER, first)
+                .set(ODOMETER_REPLACEMENT.NOTE, note)
+                .set(ODOMETER_REPLACEMENT.PERSON_ID, personId)
+                .execute();
+        read(vehicleId, first, at, personId, "first", Optional.empty());
+    }
+
+    /** The odometer at an instant, on the line between the readings before and after it; the last one where none came after. */
+    @Transactional(readOnly = true)
+    public Optional<Distance> at(long vehicleId, Instant at) {
+        Optional<OdometerReadingRecord> before =
+                neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc());
+        Optional<OdometerReadingRecord> after =
+                neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc());
+        if (before.isEmpty()) {
+            return Optional.empty();
+        }
+        if (after.isEmpty()) {
+            return before.map(OdometerReadingRecord::getOdometer); // a replacement reads the new one at once
+        }
+        double span = Duration.between(before.get().getRecordedAt(), after.get().getRecordedAt())
+                .toSeconds();
+        double share = span == 0
+                ? 0
+                : Duration.between(before.get().getRecordedAt(), at).toSeconds() / span;
+        OdometerHistory run = history(vehicleId);
+        double from = run.driven(before.get().getRecordedAt(), before.get().getOdometer());
+        double to = run.driven(after.get().getRecordedAt(), after.get().getOdometer());
+        return Optional.of(Distance.miles(Math.max(0, Math.rint(run.shown(at, from + share * (to - from))))));
+    }
+
+    Optional<OdometerReadingRecord> neighbor(long vehicleId, Condition when, org.jooq.SortField<Instant> nearest) {
+        return db.selectFrom(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
+                .and(counts())
+                .and(when)
+                .orderBy(nearest)
+                .limit(1)
+                .fetchOptional();
+    }
+}
