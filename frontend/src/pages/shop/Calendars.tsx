@@ -12,7 +12,8 @@ import { Choice, Entry } from '../../ui/Entry'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { useUnsaved } from '../../ui/useUnsaved'
-import { many, moment } from '../../units/format'
+import { moment } from '../../units/format'
+import { CalendarFile } from './CalendarFile'
 
 /** The shop's days in other people's calendar programs, and their bookings of vehicles here. */
 export function Calendars() {
@@ -25,7 +26,7 @@ export function Calendars() {
       </Box>
       <FeedsOut />
       <Bookings />
-      <BookingsIn />
+      <CalendarFile />
     </Box>
   )
 }
@@ -99,54 +100,6 @@ function FeedsOut() {
           </li>
         ))}
       </Box>
-    </Box>
-  )
-}
-
-function BookingsIn() {
-  const queries = useQueryClient()
-  const read = useMutation({
-    mutationFn: async (file: File) =>
-      answerOf(
-        api.POST('/api/calendar/bookings', {
-          body: file as unknown as string,
-          bodySerializer: (body) => body as unknown as Blob,
-          headers: { 'content-type': 'text/calendar' },
-        }),
-      ),
-    onSuccess: () => queries.invalidateQueries(),
-  })
-  const problem = read.error instanceof ProblemError ? read.error : undefined
-  return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
-      <div>
-        Bookings of vehicles from a calendar file (.ics): an event belongs to the vehicle whose unit is in its title or
-        location. Importing a file again replaces the one before.
-      </div>
-      <div>
-        <Button component="label" variant="outlined" loading={read.isPending} sx={{ background: color.sheet }}>
-          Bring in bookings…
-          <input
-            type="file"
-            accept=".ics,text/calendar"
-            hidden
-            onChange={(event) => {
-              const file = event.target.files?.[0]
-              if (file) read.mutate(file)
-              event.target.value = ''
-            }}
-          />
-        </Button>
-      </div>
-      {problem && <Alert severity="error">{problem.field('file') ?? problem.message}</Alert>}
-      {read.data && (
-        <Alert severity={read.data.unread.length === 0 ? 'success' : 'warning'}>
-          {many(read.data.bookings, 'booking', 'bookings')} of {many(read.data.vehicles, 'vehicle', 'vehicles')}.
-          {read.data.unread.map((line) => (
-            <div key={line}>{line}</div>
-          ))}
-        </Alert>
-      )}
     </Box>
   )
 }

@@ -25,6 +25,7 @@ import rotagens.server.calendar.CalendarLinks.NewCalendarLinkView;
 import rotagens.server.calendar.CalendarLinks.Scope;
 import rotagens.server.shop.BookingImport;
 import rotagens.server.shop.BookingImport.ImportedBookingsView;
+import rotagens.server.shop.VehicleBookings;
 
 @RestController
 class CalendarController {
@@ -34,11 +35,17 @@ class CalendarController {
     private final CalendarLinks calendarLinks;
     private final ShopCalendar calendar;
     private final BookingImport bookingImport;
+    private final VehicleBookings vehicleBookings;
 
-    CalendarController(CalendarLinks calendarLinks, ShopCalendar calendar, BookingImport bookingImport) {
+    CalendarController(
+            CalendarLinks calendarLinks,
+            ShopCalendar calendar,
+            BookingImport bookingImport,
+            VehicleBookings vehicleBookings) {
         this.calendarLinks = calendarLinks;
         this.calendar = calendar;
         this.bookingImport = bookingImport;
+        this.vehicleBookings = vehicleBookings;
     }
 
     @GetMapping("/api/calendar/feeds")
@@ -88,9 +95,17 @@ class CalendarController {
         return ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
     }
 
-    /** Bookings of vehicles, as availability. */
+    /** Bookings of vehicles, as availability; first looked at, then brought in. */
     @PostMapping(value = "/api/calendar/bookings", consumes = "text/calendar")
-    ImportedBookingsView importBookings(@RequestBody byte[] file) {
-        return bookingImport.read(new String(file, StandardCharsets.UTF_8));
+    ImportedBookingsView importBookings(
+            @RequestParam(defaultValue = "false") boolean dryRun, @RequestBody byte[] file) {
+        return bookingImport.read(new String(file, StandardCharsets.UTF_8), dryRun);
+    }
+
+    /** Takes the last file's bookings back; those of the file before stand again. */
+    @PostMapping("/api/calendar/bookings/{importId}/undo")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void undoBookings(@PathVariable long importId) {
+        vehicleBookings.undo(importId);
     }
 }

@@ -82,6 +82,7 @@ final class AccessRules {
             new Rule(POST, "/api/calendar/feeds", COORDINATOR),
             new Rule(DELETE, "/api/calendar/feeds/{id}", COORDINATOR),
             new Rule(POST, "/api/calendar/bookings", COORDINATOR),
+            new Rule(POST, "/api/calendar/bookings/{importId}/undo", COORDINATOR),
             new Rule(POST, "/api/telematics/read", COORDINATOR),
             new Rule(POST, "/api/outlook", VIEWER),
             new Rule(POST, "/api/outlook/vehicles/{id}/timelines", VIEWER),

@@ -14,16 +14,15 @@ import java.time.temporal.ChronoUnit;
 import java.time.temporal.Temporal;
 import java.time.temporal.TemporalAmount;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
@@ -34,10 +33,9 @@ import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.DtStart;
 import net.fortuna.ical4j.model.property.RecurrenceId;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
-import rotagens.server.cache.ChangeTracker;
+import rotagens.server.shop.VehicleBookings.OfFile;
 import rotagens.server.web.ProblemException;
 
 /**
@@ -47,8 +45,30 @@ import rotagens.server.web.ProblemException;
 @Service
 public class BookingImport {
 
-    /** @param unread events without a vehicle of ours, or that can't be read, each with why */
-    public record ImportedBookingsView(int vehicles, int bookings, List<String> unread) {}
+    /** What a file does to a booking. */
+    public enum BookingOutcome {
+        NEW,
+        REMOVED
+    }
+
+    /** A booking the file brings, or no longer has. */
+    public record ImportedBookingView(BookingOutcome outcome, String unit, String from, String to, String reason) {}
+
+    /**
+     * What a calendar file comes to.
+     *
+     * @param importId by which it can be undone; absent where it was only looked at
+     * @param lines what changes, the first of them
+     * @param same how many stand as they are
+     * @param unread events without a vehicle of ours, or that can't be read, each with why
+     */
+    public record ImportedBookingsView(
+            @Nullable Long importId,
+            int vehicles,
+            int bookings,
+            int same,
+            List<ImportedBookingView> lines,
+            List<String> unread) {}
 
     private static final int MOST_BOOKINGS = 2_000;
     private static final int MOST_UNREAD = 20;
@@ -57,35 +77,28 @@ public class BookingImport {
     private static final int MOST_WORDS = 60;
     private static final int MOST_STEPS_OF_A_RULE = 40;
     private static final int MOST_YEARS_BACK = 15;
-    private static final String SOURCE = "calendar";
+    private static final int MOST_LINES = 200;
 
     private final VehicleBookings vehicleBookings;
-    private final ChangeTracker changeTracker;
-    private final PlatformTransactionManager transactions;
     private final Clock clock;
 
-    BookingImport(
-            VehicleBookings vehicleBookings,
-            ChangeTracker changeTracker,
-            PlatformTransactionManager transactions,
-            Clock clock) {
-        this.transactions = transactions;
+    BookingImport(VehicleBookings vehicleBookings, Clock clock) {
         this.vehicleBookings = vehicleBookings;
-        this.changeTracker = changeTracker;
         this.clock = clock;
     }
 
-    /** A booking as it was read, before any of it is stored. */
-    private record Booking(long vehicle, Out span, String why) {}
-
-    /** Reads a file; what an earlier file brought is replaced. All of it is read and expanded before anything is stored. */
-    public ImportedBookingsView read(String text) {
+    /**
+     * Reads a file; what an earlier file brought is replaced. All of it is read and expanded before anything is stored.
+     *
+     * @param isLook whether only to say what it comes to
+     */
+    public ImportedBookingsView read(String text, boolean isLook) {
         Calendar calendar = parse(text);
         refuseOwn(calendar);
         LocalDateTime from =
                 LocalDateTime.ofInstant(clock.instant(), clock.getZone()).truncatedTo(ChronoUnit.DAYS);
         List<String> unread = new ArrayList<>();
-        List<Booking> bookings = new ArrayList<>();
+        List<OfFile> bookings = new ArrayList<>();
         List<VEvent> events = calendar.getComponents(Component.VEVENT).stream()
                 .map(VEvent.class::cast)
                 .toList();
@@ -95,7 +108,7 @@ public class BookingImport {
                 continue;
             }
             String title = words(event, Property.SUMMARY);
-            Set<Long> vehicles = vehicles(title + " " + words(event, Property.LOCATION));
+            Map<Long, String> vehicles = vehicles(title + " " + words(event, Property.LOCATION));
             if (vehicles.isEmpty()) {
                 note(unread, "“" + shortened(title) + "”: no unit of ours in its title or place.");
                 continue;
@@ -111,7 +124,8 @@ public class BookingImport {
                         isOneTime ? Set.of() : moved.getOrDefault(words(event, Property.UID), Set.of());
                 for (Out span : spans(event, from)) {
                     if (!elsewhere.contains(span.from())) {
-                        vehicles.forEach(vehicle -> bookings.add(new Booking(vehicle, span, shortened(title))));
+                        vehicles.forEach((vehicle, unit) ->
+                                bookings.add(new OfFile(vehicle, unit, span.from(), span.to(), shortened(title))));
                     }
                 }
             } catch (RuntimeException e) {
@@ -122,16 +136,33 @@ public class BookingImport {
                         "file", "More than " + MOST_BOOKINGS + " bookings in a year. Nothing was stored.");
             }
         }
-        new TransactionTemplate(transactions).executeWithoutResult(status -> store(bookings));
-        return new ImportedBookingsView(
-                (int) bookings.stream().map(Booking::vehicle).distinct().count(), bookings.size(), unread);
+        List<OfFile> before = vehicleBookings.ofFile();
+        Long importId = isLook ? null : vehicleBookings.bring(bookings);
+        return view(importId, before, bookings, unread);
     }
 
-    private void store(List<Booking> bookings) {
-        changeTracker.only();
-        vehicleBookings.forget(SOURCE);
-        bookings.forEach(booking -> vehicleBookings.put(
-                booking.vehicle(), booking.span().from(), booking.span().to(), booking.why(), SOURCE));
+    private static ImportedBookingsView view(
+            Long importId, List<OfFile> before, List<OfFile> bookings, List<String> unread) {
+        Set<OfFile> had = new HashSet<>(before);
+        Set<OfFile> has = new HashSet<>(bookings);
+        List<ImportedBookingView> lines = Stream.concat(
+                        bookings.stream().filter(one -> !had.contains(one)).map(one -> line(BookingOutcome.NEW, one)),
+                        before.stream().filter(one -> !has.contains(one)).map(one -> line(BookingOutcome.REMOVED, one)))
+                .sorted(Comparator.comparing(ImportedBookingView::from))
+                .limit(MOST_LINES)
+                .toList();
+        return new ImportedBookingsView(
+                importId,
+                (int) bookings.stream().map(OfFile::vehicleId).distinct().count(),
+                bookings.size(),
+                (int) bookings.stream().filter(had::contains).count(),
+                lines,
+                unread);
+    }
+
+    private static ImportedBookingView line(BookingOutcome outcome, OfFile one) {
+        return new ImportedBookingView(
+                outcome, one.unit(), one.from().toString(), one.to().toString(), one.reason());
     }
 
     /** Our own feed read back would book every vehicle for its own work. */
@@ -216,13 +247,14 @@ public class BookingImport {
     }
 
     /** Every word that is one of our units. */
-    private Set<Long> vehicles(String text) {
-        return Stream.of(text.split("[^A-Za-z0-9-]+"))
+    private Map<Long, String> vehicles(String text) {
+        Map<Long, String> vehicles = new LinkedHashMap<>();
+        Stream.of(text.split("[^A-Za-z0-9-]+"))
                 .filter(word -> word.length() >= 2)
                 .limit(MOST_WORDS)
-                .map(vehicleBookings::vehicle)
-                .filter(Objects::nonNull)
-                .collect(Collectors.toCollection(LinkedHashSet::new));
+                .forEach(word -> Optional.ofNullable(vehicleBookings.vehicle(word))
+                        .ifPresent(id -> vehicles.putIfAbsent(id, word.toUpperCase(Locale.ROOT))));
+        return vehicles;
     }
 
     /** When it is out within the year ahead, each time of a recurring event. */

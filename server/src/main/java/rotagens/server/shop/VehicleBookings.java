@@ -1,5 +1,6 @@
 package rotagens.server.shop;
 
+import static rotagens.server.storage.generated.Tables.BOOKING_IMPORT;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_BOOKING;
 
@@ -8,6 +9,7 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.cache.ChangeTracker;
@@ -22,6 +24,7 @@ import rotagens.server.web.ProblemException;
 public class VehicleBookings {
 
     private static final int LONGEST = 120;
+    private static final String CALENDAR = "calendar";
 
     private final DSLContext db;
     private final People people;
@@ -43,6 +46,7 @@ public class VehicleBookings {
                 .join(VEHICLE)
                 .on(VEHICLE.ID.eq(VEHICLE_BOOKING.VEHICLE_ID))
                 .where(VEHICLE_BOOKING.ENDS_AT.ge(now))
+                .and(VEHICLE_BOOKING.REPLACED_BY_ID.isNull())
                 .orderBy(VEHICLE_BOOKING.STARTS_AT, VEHICLE_BOOKING.ID)
                 .fetch(row -> new VehicleBookingView(
                         row.get(VEHICLE_BOOKING.ID),
@@ -102,9 +106,86 @@ public class VehicleBookings {
                 .execute();
     }
 
-    /** A calendar brought in again replaces what it brought before. */
-    void forget(String source) {
-        db.deleteFrom(VEHICLE_BOOKING).where(VEHICLE_BOOKING.SOURCE.eq(source)).execute();
+    /** A booking as a calendar file has it. */
+    record OfFile(long vehicleId, String unit, LocalDateTime from, LocalDateTime to, String reason) {}
+
+    /** What the last calendar file brought and still stands. */
+    @Transactional(readOnly = true)
+    List<OfFile> ofFile() {
+        return db.select(VEHICLE_BOOKING.asterisk(), VEHICLE.UNIT)
+                .from(VEHICLE_BOOKING)
+                .join(VEHICLE)
+                .on(VEHICLE.ID.eq(VEHICLE_BOOKING.VEHICLE_ID))
+                .where(VEHICLE_BOOKING.SOURCE.eq(CALENDAR))
+                .and(VEHICLE_BOOKING.REPLACED_BY_ID.isNull())
+                .orderBy(VEHICLE_BOOKING.STARTS_AT, VEHICLE_BOOKING.ID)
+                .fetch(row -> new OfFile(
+                        row.get(VEHICLE_BOOKING.VEHICLE_ID),
+                        row.get(VEHICLE.UNIT),
+                        LocalDateTime.parse(row.get(VEHICLE_BOOKING.STARTS_AT)),
+                        LocalDateTime.parse(row.get(VEHICLE_BOOKING.ENDS_AT)),
+                        row.get(VEHICLE_BOOKING.REASON)));
+    }
+
+    /**
+     * A calendar file brought in replaces what the one before brought, which is kept until the next one so that it can be undone.
+     *
+     * @return the import's id
+     */
+    @Transactional
+    long bring(List<OfFile> bookings) {
+        changeTracker.only();
+        long id = db.insertInto(BOOKING_IMPORT)
+                .set(BOOKING_IMPORT.RECORDED_AT, clock.instant())
+                .set(BOOKING_IMPORT.PERSON_ID, people.me())
+                .returning()
+                .fetchSingle(BOOKING_IMPORT.ID);
+        db.deleteFrom(VEHICLE_BOOKING)
+                .where(VEHICLE_BOOKING.REPLACED_BY_ID.isNotNull())
+                .execute();
+        db.update(VEHICLE_BOOKING)
+                .set(VEHICLE_BOOKING.REPLACED_BY_ID, id)
+                .where(VEHICLE_BOOKING.SOURCE.eq(CALENDAR))
+                .execute();
+        bookings.forEach(one -> {
+            put(one.vehicleId(), one.from(), one.to(), one.reason(), CALENDAR);
+        });
+        db.update(VEHICLE_BOOKING)
+                .set(VEHICLE_BOOKING.BOOKING_IMPORT_ID, id)
+                .where(VEHICLE_BOOKING.SOURCE.eq(CALENDAR))
+                .and(VEHICLE_BOOKING.REPLACED_BY_ID.isNull())
+                .execute();
+        return id;
+    }
+
+    /**
+     * Takes a file's bookings back and lets what it replaced stand again.
+     *
+     * @throws ProblemException where another file was brought in since, or it is undone already
+     */
+    @Transactional
+    public void undo(long importId) {
+        changeTracker.only();
+        Long newest = db.select(DSL.max(BOOKING_IMPORT.ID))
+                .from(BOOKING_IMPORT)
+                .where(BOOKING_IMPORT.UNDONE_AT.isNull())
+                .fetchSingle()
+                .value1();
+        if (newest == null || newest != importId) {
+            throw ProblemException.conflict("Another file was brought in since, or this one is undone already.");
+        }
+        db.update(BOOKING_IMPORT)
+                .set(BOOKING_IMPORT.UNDONE_AT, clock.instant())
+                .where(BOOKING_IMPORT.ID.eq(importId))
+                .execute();
+        db.deleteFrom(VEHICLE_BOOKING)
+                .where(VEHICLE_BOOKING.BOOKING_IMPORT_ID.eq(importId))
+                .and(VEHICLE_BOOKING.REPLACED_BY_ID.isNull())
+                .execute();
+        db.update(VEHICLE_BOOKING)
+                .setNull(VEHICLE_BOOKING.REPLACED_BY_ID)
+                .where(VEHICLE_BOOKING.REPLACED_BY_ID.eq(importId))
+                .execute();
     }
 
     @Transactional

@@ -88,10 +88,47 @@ class CalendarFormsTest {
     }
 
     private Answer bookings(String product, String... events) {
+        return sent("/api/calendar/bookings", product, events);
+    }
+
+    private Answer sent(String address, String product, String... events) {
         String text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:" + product + "\r\n" + String.join("", events)
                 + "END:VCALENDAR\r\n";
-        return coordinator.send(
-                "/api/calendar/bookings", text.getBytes(StandardCharsets.UTF_8), MediaType.valueOf("text/calendar"));
+        return coordinator.send(address, text.getBytes(StandardCharsets.UTF_8), MediaType.valueOf("text/calendar"));
+    }
+
+    @Test
+    @DisplayName("a file is looked at before it is brought in, says what it would take away, and is undone as a whole")
+    void lookedAtAndUndone() {
+        String first =
+                event("UID:u1", "SUMMARY:LC-04 to Norfield", "DTSTART:20261202T140000Z", "DTEND:20261202T220000Z");
+        String second = event("UID:u2", "SUMMARY:LC-04 parade", "DTSTART:20261203T140000Z", "DTEND:20261203T220000Z");
+        bookings("-//Elsewhere//EN", first);
+        List<String> before = away("LC-04");
+        assertThat(before).hasSize(1);
+        Answer look = sent("/api/calendar/bookings?dryRun=true", "-//Elsewhere//EN", second);
+        assertThat(look.body().path("lines").valueStream())
+                .extracting(line -> line.path("outcome").asString() + " "
+                        + line.path("unit").asString())
+                .containsExactly("REMOVED LC-04", "NEW LC-04");
+        assertThat(look.body().has("importId")).isFalse();
+        assertThat(away("LC-04")).as("only looked at").isEqualTo(before);
+        assertThat(sent("/api/calendar/bookings?dryRun=true", "-//Elsewhere//EN", first)
+                        .body()
+                        .path("same")
+                        .asInt())
+                .isEqualTo(1);
+        long in = bookings("-//Elsewhere//EN", second).body().path("importId").asLong();
+        assertThat(away("LC-04").toString()).contains("parade").doesNotContain("Norfield");
+        assertThat(coordinator
+                        .post("/api/calendar/bookings/" + in + "/undo", "")
+                        .status())
+                .isEqualTo(204);
+        assertThat(away("LC-04")).isEqualTo(before);
+        assertThat(coordinator
+                        .post("/api/calendar/bookings/" + in + "/undo", "")
+                        .status())
+                .isEqualTo(409);
     }
 
     private static String event(String... lines) {

@@ -141,6 +141,7 @@ class AccessRulesTest {
             Map.entry("POST /api/simulators/gauge/reading", "TECHNICIAN"),
             Map.entry("POST /api/simulators/gauge/disconnect", "TECHNICIAN"),
             Map.entry("GET /api/calendar/feeds", "COORDINATOR"),
+            Map.entry("POST /api/calendar/bookings/{importId}/undo", "COORDINATOR"),
             Map.entry("POST /api/simulators/telematics", "TECHNICIAN"),
             Map.entry("POST /api/simulators/forecast", "TECHNICIAN"),
             Map.entry("POST /api/outlook", "VIEWER"),

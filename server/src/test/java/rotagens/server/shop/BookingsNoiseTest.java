@@ -15,9 +15,7 @@ import java.time.ZoneId;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.slf4j.LoggerFactory;
-import org.springframework.transaction.PlatformTransactionManager;
 import rotagens.server.Noise;
-import rotagens.server.cache.ChangeTracker;
 import rotagens.server.web.ProblemException;
 
 /** Damaged calendar files. {@code -Drotagens.fuzz=N} makes N of them. */
@@ -60,17 +58,14 @@ public class BookingsNoiseTest {
                 mock(VehicleBookings.class, withSettings().stubOnly());
         when(vehicleBookings.vehicle(anyString())).thenReturn(1L);
         BookingImport bookingImport = new BookingImport(
-                vehicleBookings,
-                mock(ChangeTracker.class, withSettings().stubOnly()),
-                mock(PlatformTransactionManager.class, withSettings().stubOnly()),
-                Clock.fixed(Instant.parse("2026-11-23T15:00:00Z"), ZoneId.of("America/Chicago")));
+                vehicleBookings, Clock.fixed(Instant.parse("2026-11-23T15:00:00Z"), ZoneId.of("America/Chicago")));
         Noise noise = new Noise(11);
         int read = 0;
         for (int time = 0; time < EACH; time++) {
             String file = noise.damaged(CALENDAR);
             Instant from = Instant.now();
             try {
-                read += bookingImport.read(file).bookings() > 0 ? 1 : 0;
+                read += bookingImport.read(file, true).bookings() > 0 ? 1 : 0;
             } catch (ProblemException refused) {
                 assertThat(refused.problem().getFields()).as(file).isNotEmpty();
             }

@@ -10,3 +10,13 @@ CREATE TABLE odometer_void (
 ) STRICT;
 CREATE TRIGGER odometer_void_stays BEFORE UPDATE ON odometer_void BEGIN SELECT RAISE(ABORT, 'voids are never changed'); END;
 CREATE TRIGGER odometer_void_remains BEFORE DELETE ON odometer_void BEGIN SELECT RAISE(ABORT, 'voids are never deleted'); END;
+
+-- A calendar file brought in replaces what the one before brought; what it replaced is kept until the next, so that it can be undone.
+CREATE TABLE booking_import (
+    id INTEGER PRIMARY KEY,
+    recorded_at TEXT NOT NULL,
+    person_id INTEGER NOT NULL REFERENCES person (id),
+    undone_at TEXT
+) STRICT;
+ALTER TABLE vehicle_booking ADD COLUMN booking_import_id INTEGER REFERENCES booking_import (id);
+ALTER TABLE vehicle_booking ADD COLUMN replaced_by_id INTEGER REFERENCES booking_import (id);
