@@ -3,10 +3,11 @@ package rotagens.server.clock;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 
 /**
  * The machine's clock, held at the last moment anything was stored where it stands before that: what is on file stays readable
- * and is judged as of then.
+ * and is judged as of then. It tells milliseconds, as they are stored: what was just made equals what is read back.
  */
 public final class GuardedClock extends Clock {
 
@@ -32,7 +33,7 @@ public final class GuardedClock extends Clock {
 
     @Override
     public Instant instant() {
-        Instant now = machine.instant();
+        Instant now = machine.instant().truncatedTo(ChronoUnit.MILLIS);
         return now.isBefore(held) ? held : now;
     }
 

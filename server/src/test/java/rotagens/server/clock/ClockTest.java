@@ -112,6 +112,24 @@ class ClockTest {
     }
 
     @Test
+    @DisplayName("whoever changes the password stays signed in: nothing is told finer than it is stored")
+    void asStored() {
+        clock.set(clock.instant().plusNanos(123_456_789));
+        Api.as(http, "MANAGER")
+                .post(
+                        "/api/people",
+                        "{\"name\":\"Nora Quill\",\"role\":\"MANAGER\",\"password\":\"seven blue wheels\"}");
+        Api nora = Api.asNobody(http);
+        assertThat(nora.post("/api/session", "{\"name\":\"Nora Quill\",\"password\":\"seven blue wheels\"}")
+                        .status())
+                .isEqualTo(200);
+        Answer changed =
+                nora.put("/api/session/password", "{\"old\":\"seven blue wheels\",\"password\":\"nine blue wheels\"}");
+        assertThat(changed.status()).as(changed.text()).isLessThan(300);
+        assertThat(nora.get("/api/fleet").status()).isEqualTo(200);
+    }
+
+    @Test
     @DisplayName("set back by years, it says so, stores nothing, loses nothing, and goes on once the clock is right")
     void setBack() {
         List<Long> before = stored();

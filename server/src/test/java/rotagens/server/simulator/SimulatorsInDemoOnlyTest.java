@@ -37,7 +37,8 @@ class SimulatorsInDemoOnlyTest {
                     HttpResponse.BodyHandlers.ofString());
             assertThat(made.statusCode()).isEqualTo(200);
             String fresh = cookie(made, "XSRF-TOKEN");
-            String cookies = "rotagens=" + cookie(made, "rotagens") + "; XSRF-TOKEN=" + fresh;
+            String cookies = "rotagens-%d=%s".formatted(server.port(), cookie(made, "rotagens-" + server.port()))
+                    + "; XSRF-TOKEN=" + fresh;
             for (String path : List.of("telematics", "forecast", "scale", "gateway", "gauge/reading")) {
                 HttpResponse<String> answer = http.send(
                         post(at + "/api/simulators/" + path, cookies, fresh, "{\"vehicleId\":1}"),
