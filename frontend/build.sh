@@ -16,6 +16,7 @@ case "${1:-build}" in
     ;;
   test)
     node node_modules/@biomejs/biome/bin/biome check .
+    REDOCLY_TELEMETRY=off REDOCLY_SUPPRESS_UPDATE_NOTICE=true node node_modules/@redocly/cli/bin/cli.js lint openapi.json
     node node_modules/vitest/vitest.mjs run
     ;;
 esac

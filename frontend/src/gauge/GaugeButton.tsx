@@ -33,7 +33,7 @@ export function GaugeButton(props: { gauge: ReturnType<typeof useGauge>; vehicle
       )}
       <Box role="status" sx={{ color: gauge.state === 'lost' ? color.stop : 'text.secondary' }}>
         {gauge.state === 'lost' && gauge.says}
-        {gauge.state === 'paired' && 'Pressure and tread go into the field with focus.'}
+        {gauge.state === 'paired' && 'Pressure, tread and nitrogen go into the field with focus.'}
       </Box>
     </Box>
   )

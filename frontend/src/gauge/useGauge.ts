@@ -76,12 +76,13 @@ export function useGauge() {
     async (vehicleId: number, position: string, units: Units, towards: string) => {
       // What the field with focus is for tells the gauge whether it is pressed on a valve or set into a groove.
       const what = focused()?.dataset.gauge
+      const analyzer = what === 'nitrogen' ? { isAnalyzer: true } : {}
       const groove = what === 'outer' || what === 'center' || what === 'inner' ? { groove: what } : {}
       try {
         await answerOf(
           api.POST('/api/simulators/gauge/reading', {
             params: { query: { units } },
-            body: { vehicleId, position, towards, ...groove },
+            body: { vehicleId, position, towards, ...groove, ...analyzer },
           }),
         )
       } catch (error) {

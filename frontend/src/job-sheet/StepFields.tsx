@@ -124,9 +124,10 @@ function OneField(props: {
 
 const WIDTHS: Partial<Record<Field['type'], number>> = { TEXT: 420, CODE: 260, LENGTH: 150, ANGLE: 150, DISTANCE: 200 }
 
-/** Which figure of the paired gauge belongs here: pressed on a valve, or set into a groove. */
+/** Which figure of the paired gauges belongs here: pressed on a valve, set into a groove, or an analyzer’s. */
 function gaugeOf(field: Field): string | undefined {
   if (field.type === 'PRESSURE') return 'pressure'
+  if (field.type === 'PERCENT') return 'nitrogen'
   return field.type === 'DEPTH' && ['outer', 'center', 'inner'].includes(field.name) ? field.name : undefined
 }
 

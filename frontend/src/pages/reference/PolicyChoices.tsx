@@ -67,7 +67,7 @@ function ChooseDialog({ choice, onClose }: { choice: ChoiceView; onClose: () => 
   const form = useSend(
     () =>
       answerOf(
-        api.PUT('/api/policy/choices/{choice}', {
+        api.PUT('/api/policy-choices/{choice}', {
           params: { path: { choice: choice.choice } },
           body: { vehicleClass, option, reason: why },
         }),

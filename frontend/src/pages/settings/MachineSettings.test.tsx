@@ -19,6 +19,7 @@ describe('machines that send', () => {
     let made = false
     const calls = fakeServer(({ path, method, body }) => {
       if (path === '/api/session') return { body: SESSION }
+      if (path.startsWith('/api/simulators/')) return { body: { isOn: false, sent: 0 } }
       if (method === 'GET') return { body: made ? [gateway] : [] }
       if (method === 'DELETE') return { status: 204, body: undefined }
       if ((body as { scopes: string[] }).scopes.length === 0)
@@ -51,18 +52,20 @@ describe('machines that send', () => {
     fakeServer(({ path }) =>
       path === '/api/session'
         ? { body: SESSION }
-        : {
-            body: [
-              {
-                id: 2,
-                address: 'https://dispatch.example.com/told',
-                createdAt: '2026-11-20T10:00:00Z',
-                by: 'Dana Prestwick',
-                waiting: 3,
-                problem: 'Can’t be reached.',
-              },
-            ],
-          },
+        : path.startsWith('/api/simulators/')
+          ? { body: { address: 'http://127.0.0.1:41217/told', received: [] } }
+          : {
+              body: [
+                {
+                  id: 2,
+                  address: 'https://dispatch.example.com/told',
+                  createdAt: '2026-11-20T10:00:00Z',
+                  by: 'Dana Prestwick',
+                  waiting: 3,
+                  problem: 'Can’t be reached.',
+                },
+              ],
+            },
     )
     show(<Webhooks />)
     expect(await screen.findByText('not told yet · 3 waiting · Can’t be reached.')).toBeVisible()

@@ -7,11 +7,13 @@ import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { mono } from '../../base/theme'
+import { useSimulated } from '../../session/session'
 import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { useSend } from '../../ui/useSend'
 import { day } from '../../units/format'
+import { SimulatedGateway, SimulatedReceiver } from './SimulatedMachines'
 
 type Scope = Schemas['MachineTokenView']['scopes'][number]
 
@@ -19,7 +21,8 @@ const SCOPES: [Scope, string][] = [
   ['ODOMETERS', 'Odometers'],
   ['PRESSURES', 'Sensor pressures'],
   ['SENSOR_ALARMS', 'Sensor alarms'],
-  ['GAUGE_READINGS', 'Gauge readings'],
+  ['GAUGE_READINGS', 'Gauge and analyzer readings'],
+  ['SCALE_TICKETS', 'Scale tickets'],
 ]
 
 /** Tokens of machines that send on their own. */
@@ -28,6 +31,7 @@ export function MachineTokens() {
   const [name, setName] = useState('')
   const [scopes, setScopes] = useState<Scope[]>([])
   const [made, setMade] = useState<Schemas['NewMachineTokenView']>()
+  const simulated = useSimulated()
   const add = useSend<Schemas['NewMachineTokenView']>(
     () => answerOf(api.POST('/api/machine-tokens', { body: { name, scopes } })),
     (token) => {
@@ -83,6 +87,7 @@ export function MachineTokens() {
       <Button variant="outlined" sx={{ minHeight: 44 }} onClick={add.send} loading={add.busy}>
         Make a token
       </Button>
+      {simulated && <SimulatedGateway />}
     </>
   )
 }
@@ -92,6 +97,7 @@ export function Webhooks() {
   const webhooks = useQuery({ queryKey: ['webhooks'], queryFn: () => answerOf(api.GET('/api/webhooks')) })
   const [address, setAddress] = useState('')
   const [made, setMade] = useState<Schemas['NewWebhookView']>()
+  const simulated = useSimulated()
   const add = useSend<Schemas['NewWebhookView']>(
     () => answerOf(api.POST('/api/webhooks', { body: { address } })),
     (webhook) => {
@@ -134,6 +140,7 @@ export function Webhooks() {
       <Button variant="outlined" sx={{ minHeight: 44 }} onClick={add.send} loading={add.busy}>
         Tell this system
       </Button>
+      {simulated && <SimulatedReceiver onAddress={setAddress} />}
     </>
   )
 }

@@ -13,6 +13,7 @@ describe('the settings', () => {
     let refuse = true
     const calls = fakeServer((call) => {
       if (call.path === '/api/machine-tokens' || call.path === '/api/webhooks') return { body: [] }
+      if (call.path.startsWith('/api/simulators/')) return { body: { isOn: false, sent: 0, address: '', received: [] } }
       if (call.method !== 'PUT') return { body: usual }
       if (refuse) return problem(422, { digestTo: 'No mail address.' })
       return { body: { ...(call.body as object), digestHour: 6 } }

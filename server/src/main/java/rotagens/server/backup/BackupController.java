@@ -21,11 +21,13 @@ class BackupController {
         this.backups = backups;
     }
 
+    /** The backups there are, and whether the last one went well. */
     @GetMapping("/api/backups")
     BackupsView listBackups() {
         return backups.all();
     }
 
+    /** Makes a backup now. */
     @PostMapping("/api/backups")
     BackupView makeBackup() {
         return backups.make();

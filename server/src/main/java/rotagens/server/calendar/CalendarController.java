@@ -48,16 +48,19 @@ class CalendarController {
         this.vehicleBookings = vehicleBookings;
     }
 
+    /** Addresses by which calendar programs read the shop’s days. */
     @GetMapping("/api/calendar/feeds")
     List<CalendarLinkView> listCalendarLinks() {
         return calendarLinks.all();
     }
 
+    /** Makes such an address, shown this once. */
     @PostMapping("/api/calendar/feeds")
     NewCalendarLinkView addCalendarLink(@RequestBody CalendarLinkRequest wish) {
         return calendarLinks.add(wish);
     }
 
+    /** Takes such an address back. */
     @DeleteMapping("/api/calendar/feeds/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void revokeCalendarLink(@PathVariable long id) {
@@ -76,6 +79,7 @@ class CalendarController {
                 .body(feed);
     }
 
+    /** The shop’s days as a calendar file. */
     @GetMapping("/api/calendar/shop.ics")
     ResponseEntity<String> downloadCalendar(
             @RequestParam(required = false) @Nullable String yard,

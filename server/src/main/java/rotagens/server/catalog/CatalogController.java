@@ -77,6 +77,7 @@ class CatalogController {
         this.clock = clock;
     }
 
+    /** Reads the letters of a sidewall into size, load indexes, speed symbol and service, and says what they mean. */
     @PostMapping("/api/parse/sidewall")
     ParsedSidewallView parseSidewall(
             @RequestParam(defaultValue = "US") Units units, @RequestBody ParseRequest parseRequest) {
@@ -99,6 +100,7 @@ class CatalogController {
                 line.leftOver());
     }
 
+    /** Reads a DOT code into plant and week, and says how old the tire is. */
     @PostMapping("/api/parse/dot-code")
     ParsedDotCodeView parseDotCode(@RequestBody ParseRequest parseRequest) {
         InputValidator wrong = new InputValidator();
@@ -134,6 +136,7 @@ class CatalogController {
                 same);
     }
 
+    /** Reads a tire model as somebody types it, field by field, before it is saved. */
     @PostMapping("/api/parse/tire-model")
     ParsedTireModelView parseTireModel(
             @RequestParam(defaultValue = "US") Units units, @RequestBody TireModelRequest form) {
@@ -143,17 +146,20 @@ class CatalogController {
                 disagreements(read.model(), units));
     }
 
+    /** The catalog of tire models with their limits and prices. */
     @GetMapping("/api/tire-models")
     List<TireModelView> listTireModels(@RequestParam(defaultValue = "US") Units units) {
         return tireCatalog.all().stream().map(model -> view(model, units)).toList();
     }
 
+    /** Adds a tire model to the catalog. */
     @PostMapping("/api/tire-models")
     TireModelView addTireModel(@RequestParam(defaultValue = "US") Units units, @RequestBody TireModelRequest form) {
         TireModelRequest.Read read = form.read(units);
         return view(tireCatalog.get(tireCatalog.add(read.model(), read.details())), units);
     }
 
+    /** Changes a tire model; the version it was read in goes with it. */
     @PutMapping("/api/tire-models/{id}")
     TireModelView changeTireModel(
             @PathVariable long id,

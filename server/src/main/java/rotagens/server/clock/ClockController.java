@@ -37,6 +37,7 @@ class ClockController {
     /** @param says what is wrong with the clock; absent where nothing is */
     record ClockView(Instant now, @Nullable String statement) {}
 
+    /** Whether this machine’s clock can be believed. */
     @GetMapping("/api/clock")
     ClockView readClock() {
         return new ClockView(

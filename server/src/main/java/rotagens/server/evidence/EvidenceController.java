@@ -35,6 +35,7 @@ class EvidenceController {
         return pages.pack(id, from, to, units);
     }
 
+    /** The evidence pack of a vehicle on paper. */
     @GetMapping(value = "/api/vehicles/{id}/evidence.pdf", produces = "application/pdf")
     ResponseEntity<byte[]> printEvidencePack(
             @PathVariable long id,

@@ -133,6 +133,7 @@ class FleetController {
         this.yards = yards;
     }
 
+    /** A page of the fleet: vehicles or due work, filtered, with counts; from says how many to leave out before it. */
     @GetMapping("/api/fleet")
     FleetView getFleet(
             @RequestParam(defaultValue = "US") Units units,
@@ -154,11 +155,13 @@ class FleetController {
         return yards.fleet();
     }
 
+    /** A vehicle with its verdict, positions, reasons and due work. */
     @GetMapping("/api/vehicles/{id}")
     VehicleView getVehicle(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return vehiclePages.vehicle(id, units);
     }
 
+    /** What happened to a vehicle and its tires, newest first. */
     @GetMapping("/api/vehicles/{id}/history")
     List<HistoryEntryView> getVehicleHistory(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return vehiclePages.ledger(id, units);

@@ -70,6 +70,7 @@ class PolicyPreviewController {
         this.policyStore = policyStore;
     }
 
+    /** What a policy number would mean for the fleet. Nothing is stored. */
     @PostMapping("/api/policy/{number}/preview")
     PolicyPreview previewPolicyNumber(
             @PathVariable PolicyNumber number,

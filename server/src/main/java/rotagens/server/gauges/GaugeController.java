@@ -63,6 +63,7 @@ class GaugeController {
         this.clock = clock;
     }
 
+    /** The gauges with their last check and how far they are off. */
     @GetMapping("/api/gauges")
     List<GaugeView> listGauges(@RequestParam(defaultValue = "US") Units units) {
         Policy.ClassPolicy policy = policyStore.inForce().of(null);
@@ -90,6 +91,7 @@ class GaugeController {
                 .toList();
     }
 
+    /** Adds a gauge. */
     @PostMapping("/api/gauges")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void addGauge(@RequestBody GaugeRequest typed) {
@@ -102,6 +104,7 @@ class GaugeController {
         gauges.add(name, typed.type(), Optional.ofNullable(typed.calibrated()), people.me());
     }
 
+    /** Records a check of a gauge against a known figure. */
     @PostMapping("/api/gauges/{id}/calibrations")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void addCalibration(@PathVariable long id, @RequestBody CalibrationRequest typed) {
@@ -113,12 +116,14 @@ class GaugeController {
         gauges.calibrated(id, typed.day(), note, people.me());
     }
 
+    /** Takes a gauge out of use; its readings stay. */
     @PostMapping("/api/gauges/{id}/retire")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void retireGauge(@PathVariable long id) {
         gauges.retire(id, true);
     }
 
+    /** Puts a retired gauge into use again. */
     @PostMapping("/api/gauges/{id}/restore")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void restoreGauge(@PathVariable long id) {

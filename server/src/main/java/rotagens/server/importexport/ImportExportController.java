@@ -71,6 +71,7 @@ public class ImportExportController {
         this.clock = clock;
     }
 
+    /** What each kind of file may hold, column by column. */
     @GetMapping("/api/imports/guides")
     List<ImportGuide> listImportGuides() {
         return imports.guides().stream()
@@ -114,6 +115,7 @@ public class ImportExportController {
         return file(name, CSV).body("\uFEFF" + imports.export(type, Optional.ofNullable(units)));
     }
 
+    /** Everything on record, a row to a line. */
     @GetMapping(path = "/api/export", produces = MediaType.APPLICATION_JSON_VALUE)
     void exportEverything(HttpServletResponse response) throws IOException {
         response.setContentType(MediaType.APPLICATION_JSON_VALUE);
@@ -129,6 +131,7 @@ public class ImportExportController {
         return ContentDisposition.attachment().filename(name).build().toString();
     }
 
+    /** Fills an empty folder from a whole export. */
     @PostMapping(path = "/api/first-account/export", consumes = "application/octet-stream")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void fillFromExport(

@@ -29,16 +29,19 @@ class IntegrationController {
         return telematicsImport.read();
     }
 
+    /** Lets the demo’s telematics drop a file. */
     @PostMapping("/api/simulators/telematics")
     SimulatedFileView simulateTelematicsFile() {
         return telematicsImport.simulate();
     }
 
+    /** The coldest morning the forecast sees, for a yard. */
     @GetMapping("/api/vehicles/{id}/coldest-morning")
     ColdestMorningView getColdestMorning(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return weatherForecast.coldest(id, units);
     }
 
+    /** Sets what the demo’s forecast says. */
     @PostMapping("/api/simulators/forecast")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void simulateForecast() {

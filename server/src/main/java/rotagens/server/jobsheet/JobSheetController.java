@@ -47,6 +47,7 @@ class JobSheetController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** A job sheet: its steps in order, each with its caution, limits and state. */
     @GetMapping("/api/jobs/{id}/sheet")
     JobSheetView getJobSheet(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return jobSheets.view(id, units);
@@ -59,6 +60,7 @@ class JobSheetController {
         return watchers.watch(id, people.me());
     }
 
+    /** Chooses how a sheet is worked: machine, nitrogen, sensor service. */
     @PutMapping("/api/jobs/{id}/sheet")
     JobSheetView chooseJobSheetOptions(
             @PathVariable long id,
@@ -67,6 +69,7 @@ class JobSheetController {
         return jobSheets.choose(id, chosen, units);
     }
 
+    /** Records a step with its figures; one out of its limits is not done. */
     @PostMapping("/api/jobs/{id}/sheet/steps/{step}")
     JobSheetView recordStep(
             @PathVariable long id,
@@ -81,6 +84,7 @@ class JobSheetController {
                 () -> jobSheets.done(id, step, typed.fields(), units));
     }
 
+    /** Skips a step, by name and reason. */
     @PostMapping("/api/jobs/{id}/sheet/steps/{step}/skip")
     JobSheetView skipStep(
             @PathVariable long id,
@@ -90,18 +94,21 @@ class JobSheetController {
         return jobSheets.skip(id, step, skip.reason(), units);
     }
 
+    /** Takes the last record of a step back. */
     @PostMapping("/api/jobs/{id}/sheet/steps/{step}/undo")
     JobSheetView undoStep(
             @PathVariable long id, @PathVariable String step, @RequestParam(defaultValue = "US") Units units) {
         return jobSheets.undo(id, step, units);
     }
 
+    /** Hands a sheet over to another person. */
     @PostMapping("/api/jobs/{id}/sheet/hand-over")
     JobSheetView handOverJobSheet(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody HandOverRequest to) {
         return jobSheets.handOver(id, to.to(), units);
     }
 
+    /** Closes a sheet: what it proves goes on record. */
     @PostMapping("/api/jobs/{id}/sheet/completion")
     JobView completeJobSheet(
             @PathVariable long id,

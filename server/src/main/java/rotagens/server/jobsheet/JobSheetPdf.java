@@ -35,6 +35,7 @@ public class JobSheetPdf {
         this.pdfRenderer = pdfRenderer;
     }
 
+    /** A job sheet on paper. */
     @GetMapping(value = "/api/jobs/{id}/sheet.pdf", produces = "application/pdf")
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> printJobSheet(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {

@@ -34,11 +34,13 @@ class ShopVisitController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** A vehicle’s visit to the shop, from reception to hand-over. */
     @GetMapping("/api/jobs/{id}/visit")
     ShopVisitView getShopVisit(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return shopVisits.view(id, units);
     }
 
+    /** Records what was found or done in a visit. */
     @PostMapping("/api/jobs/{id}/visit")
     ShopVisitView addVisitEntry(
             @PathVariable long id,
@@ -49,6 +51,7 @@ class ShopVisitController {
                 key, List.of("visit", id, units, typed), ShopVisitView.class, () -> shopVisits.note(id, typed, units));
     }
 
+    /** Puts a photo to a visit. */
     @PostMapping(
             path = "/api/jobs/{id}/visit/photos",
             consumes = {"image/jpeg", "image/png"})
@@ -67,6 +70,7 @@ class ShopVisitController {
                         () -> shopVisits.photograph(id, entry, ready, units)));
     }
 
+    /** Hands the vehicle over to its driver. */
     @PostMapping("/api/jobs/{id}/visit/hand-over")
     ShopVisitView handOverVehicle(
             @PathVariable long id,
@@ -80,6 +84,7 @@ class ShopVisitController {
                 () -> shopVisits.handOver(id, typed, units));
     }
 
+    /** A photo of a visit. */
     @GetMapping(path = "/api/jobs/{id}/visit/photos/{line}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> getVisitPhoto(@PathVariable long id, @PathVariable long line) {
         return ResponseEntity.ok()

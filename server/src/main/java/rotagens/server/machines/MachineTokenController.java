@@ -22,16 +22,19 @@ class MachineTokenController {
         this.tokens = tokens;
     }
 
+    /** Machines that may send, when they last did, and what. */
     @GetMapping("/api/machine-tokens")
     List<MachineTokenView> listMachineTokens() {
         return tokens.all();
     }
 
+    /** Makes a machine’s token, shown this once. */
     @PostMapping("/api/machine-tokens")
     NewMachineTokenView createMachineToken(@RequestBody MachineTokenRequest wish) {
         return tokens.add(wish);
     }
 
+    /** Takes a machine’s token back at once. */
     @DeleteMapping("/api/machine-tokens/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void revokeMachineToken(@PathVariable long id) {

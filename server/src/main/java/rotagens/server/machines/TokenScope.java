@@ -5,7 +5,8 @@ public enum TokenScope {
     ODOMETERS("odometer readings"),
     PRESSURES("pressures of sensors"),
     SENSOR_ALARMS("alarms of sensors"),
-    GAUGE_READINGS("readings of a gauge");
+    GAUGE_READINGS("readings of a gauge"),
+    SCALE_TICKETS("tickets of a scale");
 
     private final String label;
 

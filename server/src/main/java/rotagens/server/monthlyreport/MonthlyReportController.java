@@ -21,12 +21,14 @@ class MonthlyReportController {
         this.reports = reports;
     }
 
+    /** A month in figures: work, money, miles, what was found. */
     @GetMapping("/api/monthly-report")
     MonthlyReportView getMonthlyReport(
             @RequestParam(required = false) @Nullable String month, @RequestParam(defaultValue = "US") Units units) {
         return reports.of(parsed(month), units);
     }
 
+    /** The month’s figures as CSV. */
     @GetMapping("/api/monthly-report.csv")
     ResponseEntity<byte[]> exportMonthlyReport(
             @RequestParam(required = false) @Nullable String month, @RequestParam(defaultValue = "US") Units units) {

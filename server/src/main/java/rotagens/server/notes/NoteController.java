@@ -38,11 +38,13 @@ class NoteController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** Notes on a vehicle, newest first. */
     @GetMapping("/api/vehicles/{id}/notes")
     List<NoteView> listVehicleNotes(@PathVariable long id) {
         return notes.ofVehicle(id);
     }
 
+    /** Writes a note on a vehicle. */
     @PostMapping("/api/vehicles/{id}/notes")
     NoteView[] addVehicleNote(
             @PathVariable long id,
@@ -56,6 +58,7 @@ class NoteController {
                 () -> notes.addToVehicle(id, typed.text()).toArray(NoteView[]::new));
     }
 
+    /** Puts a photo to a vehicle’s note. */
     @PostMapping(
             path = "/api/vehicles/{id}/notes/photos",
             consumes = {"image/jpeg", "image/png"})
@@ -73,11 +76,13 @@ class NoteController {
                         () -> notes.photographVehicle(id, ready).toArray(NoteView[]::new)));
     }
 
+    /** Notes on a tire, newest first. */
     @GetMapping("/api/tires/{id}/notes")
     List<NoteView> listTireNotes(@PathVariable long id) {
         return notes.ofTire(id);
     }
 
+    /** Writes a note on a tire. */
     @PostMapping("/api/tires/{id}/notes")
     NoteView[] addTireNote(
             @PathVariable long id,
@@ -90,6 +95,7 @@ class NoteController {
                 () -> notes.addToTire(known(id), typed.text()).toArray(NoteView[]::new));
     }
 
+    /** Puts a photo to a tire’s note. */
     @PostMapping(
             path = "/api/tires/{id}/notes/photos",
             consumes = {"image/jpeg", "image/png"})

@@ -44,6 +44,7 @@ class OutlookController {
         return outlookService.timelines(id, ask, units);
     }
 
+    /** The outlook as CSV. */
     @GetMapping("/api/outlook.csv")
     ResponseEntity<byte[]> exportOutlook(
             @RequestParam(defaultValue = "RUN_TO_LIMIT") ReplacementStrategy strategy,

@@ -28,21 +28,25 @@ class PeopleController {
         this.listPeople = people;
     }
 
+    /** The people on file with their roles. */
     @GetMapping("/api/people")
     List<Person> listPeople() {
         return listPeople.all();
     }
 
+    /** Adds a person. */
     @PostMapping("/api/people")
     Person addPerson(@RequestBody NewPersonRequest wanted) {
         return listPeople.get(listPeople.add(wanted.name(), wanted.role(), wanted.password()));
     }
 
+    /** Changes a person’s name, role or whether they may sign in. */
     @PutMapping("/api/people/{id}")
     Person changePerson(@PathVariable long id, @RequestBody PersonRequest wanted) {
         return listPeople.change(id, wanted.name(), wanted.role(), wanted.active());
     }
 
+    /** Sets somebody’s password. */
     @PutMapping("/api/people/{id}/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setPersonPassword(@PathVariable long id, @RequestBody PasswordRequest wanted) {

@@ -59,6 +59,7 @@ class JobController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** Jobs planned or begun, soonest first. */
     @GetMapping("/api/jobs")
     List<JobView> listOpenJobs() {
         return jobs.open();
@@ -70,6 +71,7 @@ class JobController {
         return combinedVisits.of(fleet.all(), units);
     }
 
+    /** Postpones due work to a day, by name and reason; a hazard can’t be postponed. */
     @PostMapping("/api/vehicles/{id}/postponements")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void postponeDueItem(
@@ -79,27 +81,32 @@ class JobController {
         postponements.leave(id, wanted, units);
     }
 
+    /** Ends a postponement; the work is due again. */
     @DeleteMapping("/api/vehicles/{id}/postponements/{work}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endPostponement(@PathVariable long id, @PathVariable String work) {
         postponements.end(id, work);
     }
 
+    /** Jobs done, newest first. */
     @GetMapping("/api/jobs/done")
     List<JobView> listCompletedJobs() {
         return jobs.done();
     }
 
+    /** One job with its work, tires, parts and day. */
     @GetMapping("/api/jobs/{id}")
     JobView getJob(@PathVariable long id) {
         return jobs.get(id);
     }
 
+    /** The jobs of a vehicle, open and done. */
     @GetMapping("/api/vehicles/{vehicleId}/jobs")
     List<JobView> listVehicleJobs(@PathVariable long vehicleId) {
         return jobs.ofVehicle(vehicleId);
     }
 
+    /** Makes jobs from due work on a day, joined by vehicle, with the tires chosen for them. */
     @PostMapping("/api/jobs")
     JobView[] scheduleJobs(
             @RequestParam(defaultValue = "US") Units units,
@@ -118,6 +125,7 @@ class JobController {
         return wishedWork.options();
     }
 
+    /** Books work nobody’s rule asks for, on its own day or onto a visit. */
     @PostMapping("/api/wished-work")
     JobView bookWishedWork(
             @RequestParam(defaultValue = "US") Units units,
@@ -127,6 +135,7 @@ class JobController {
                 key, List.of("wished work", wished), JobView.class, () -> wishedWork.book(wished, units));
     }
 
+    /** Moves a job to another day; the version it was read in goes with it. */
     @PutMapping("/api/jobs/{id}/date")
     JobView rescheduleJob(
             @PathVariable long id,
@@ -135,6 +144,7 @@ class JobController {
         return jobs.move(id, EntityVersion.seen(seen), rescheduleRequest.day());
     }
 
+    /** Takes a job that hasn’t begun off the plan. */
     @DeleteMapping("/api/jobs/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void unscheduleJob(@PathVariable long id, @RequestHeader("If-Match") String seen) {
@@ -154,6 +164,7 @@ class JobController {
         return unscheduling.restore(id);
     }
 
+    /** Records what was found and done, item by item; what has no proof stays due. */
     @PostMapping("/api/jobs/{id}/completion")
     JobView completeJob(
             @PathVariable long id,

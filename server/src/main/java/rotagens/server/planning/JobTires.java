@@ -43,6 +43,7 @@ class JobTires {
         this.changeTracker = changeTracker;
     }
 
+    /** The tires that may be installed by a job, each with why or why not. */
     @GetMapping("/api/jobs/{id}/tires")
     @Transactional(readOnly = true)
     List<JobTireView> listJobTires(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
@@ -72,6 +73,7 @@ class JobTires {
                 units);
     }
 
+    /** Promises a tire from stock or order to a job’s position. */
     @PutMapping("/api/jobs/{id}/items/{itemId}/tire")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional

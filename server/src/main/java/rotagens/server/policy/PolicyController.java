@@ -76,6 +76,7 @@ class PolicyController {
         this.people = people;
     }
 
+    /** What was chosen, from which day, for which class or vehicle. */
     @GetMapping("/api/policy-choices")
     List<PolicyChoiceView> listPolicyChoices() {
         List<PolicyChoiceStore.StoredChoice> now = listPolicyChoices.now();
@@ -110,7 +111,8 @@ class PolicyController {
                 .toList();
     }
 
-    @PutMapping("/api/policy/choices/{choice}")
+    /** Makes a choice of the fleet’s policy from a day on. */
+    @PutMapping("/api/policy-choices/{choice}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setPolicyChoice(@PathVariable PolicyChoice choice, @RequestBody PolicyChoiceRequest typed) {
         InputValidator wrong = new InputValidator();
@@ -129,6 +131,7 @@ class PolicyController {
 
     private static final int LONGEST_WHY = 300;
 
+    /** Every rule with its number, its floor and where the number comes from. */
     @GetMapping("/api/policy")
     List<PolicyNumberView> getPolicy() {
         List<StoredSetting> now = policyStore.signed();
@@ -171,6 +174,7 @@ class PolicyController {
                 .toList();
     }
 
+    /** Sets a number of the policy from a day on; stricter than the law only. */
     @PutMapping("/api/policy/{number}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setPolicyNumber(@PathVariable PolicyNumber number, @RequestBody PolicySettingRequest typed) {

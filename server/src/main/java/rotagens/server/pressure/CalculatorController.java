@@ -81,6 +81,7 @@ class CalculatorController {
         this.clock = clock;
     }
 
+    /** Works out a pressure, load or correction from typed figures; nothing is stored. */
     @PostMapping("/api/calculator")
     CalculatorView calculate(@RequestParam(defaultValue = "US") Units units, @RequestBody CalculatorRequest asked) {
         InputValidator typed = new InputValidator();

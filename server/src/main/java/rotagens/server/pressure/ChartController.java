@@ -59,6 +59,7 @@ class ChartController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** The load charts on file, each with its rows. */
     @GetMapping("/api/charts")
     List<ChartView> listCharts(@RequestParam(defaultValue = "US") Units units) {
         var catalogue = charts.book().catalogue();
@@ -94,6 +95,7 @@ class ChartController {
                 .toList();
     }
 
+    /** Adds a maker’s load chart. */
     @PostMapping("/api/charts")
     NewChartView addChart(
             @RequestParam(defaultValue = "US") Units units,
@@ -106,6 +108,7 @@ class ChartController {
                 () -> new NewChartView(charts.add(form.read(charts.book().catalogue(), units), people.me())));
     }
 
+    /** Changes a load chart; pressures that rest on it are worked out anew. */
     @PutMapping("/api/charts/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changeChart(

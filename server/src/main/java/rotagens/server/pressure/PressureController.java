@@ -59,16 +59,19 @@ class PressureController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** A vehicle’s weights, methods and targets, axle by axle, with their reasons. */
     @GetMapping("/load-pressure")
     LoadPressureView getLoadPressure(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.page(id, units);
     }
 
+    /** How fast each tire loses air, cold readings brought to one temperature. */
     @GetMapping("/loss")
     List<PressureLossView> getPressureLoss(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return losses.loss(id, units);
     }
 
+    /** Records a weighing; targets that rest on the weight follow. */
     @PostMapping("/scale-tickets")
     LoadPressureView addScaleTicket(
             @PathVariable long id,
@@ -81,6 +84,7 @@ class PressureController {
         });
     }
 
+    /** Chooses by which method an axle’s target is found. */
     @PutMapping("/method")
     LoadPressureView choosePressureMethod(
             @PathVariable long id,
@@ -90,6 +94,7 @@ class PressureController {
         return pages.page(id, units);
     }
 
+    /** Sets the pressure at which an axle’s sensors are to warn. */
     @PutMapping("/axles/{axle}/warning-threshold")
     LoadPressureView setWarningThreshold(
             @PathVariable long id,
@@ -100,6 +105,7 @@ class PressureController {
         return pages.page(id, units);
     }
 
+    /** Says how the vehicle is loaded now. */
     @PutMapping("/load-state")
     LoadPressureView setLoadState(
             @PathVariable long id,
@@ -109,6 +115,7 @@ class PressureController {
         return pages.page(id, units);
     }
 
+    /** Books a loaded trip with the pressures it takes. */
     @PostMapping("/trips")
     LoadPressureView bookTrip(
             @PathVariable long id,
@@ -121,12 +128,14 @@ class PressureController {
         });
     }
 
+    /** Takes a booked trip back. */
     @DeleteMapping("/trips/{trip}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void cancelTrip(@PathVariable long id, @PathVariable long trip) {
         changes.cancel(id, trip);
     }
 
+    /** Records a change of body or equipment, after which a weighing no longer holds. */
     @PostMapping("/body-changes")
     LoadPressureView addBodyChange(
             @PathVariable long id,
@@ -136,12 +145,14 @@ class PressureController {
         return pages.page(id, units);
     }
 
+    /** The chalk test of an axle: its passes and what they say. */
     @GetMapping("/axles/{axle}/chalk-test")
     ChalkTestView getChalkTest(
             @PathVariable long id, @PathVariable int axle, @RequestParam(defaultValue = "US") Units units) {
         return changes.trial(id, axle, units);
     }
 
+    /** Records one pass of a chalk test. */
     @PostMapping("/axles/{axle}/chalk-test")
     ChalkTestView addChalkPass(
             @PathVariable long id,
@@ -166,6 +177,7 @@ class PressureController {
         return getPressureRound.round(id, air, coldest, units);
     }
 
+    /** Says what to do with a gauge’s figure: add, let out, wait, or never on the vehicle. Nothing is stored. */
     @PostMapping("/pressure-round/{position}/advice")
     PressureAdviceView advisePressure(
             @PathVariable long id,
@@ -175,6 +187,7 @@ class PressureController {
         return getPressureRound.advise(id, position, checkedPressureRequest, units);
     }
 
+    /** Records the figures before and after setting a tire. */
     @PostMapping("/pressure-round/{position}")
     PressureAdviceView saveCheckedPressure(
             @PathVariable long id,
@@ -195,6 +208,7 @@ class PressureController {
 
         record ScaleTicketText(@Nullable String text) {}
 
+        /** Reads a pasted scale ticket into weights by axle. */
         @PostMapping("/api/parse/scale-ticket")
         ScaleTicketRequest parseScaleTicket(@RequestBody ScaleTicketText slip) {
             InputValidator typed = new InputValidator();

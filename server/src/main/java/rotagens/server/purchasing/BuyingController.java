@@ -39,21 +39,25 @@ class BuyingController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** What has to be ordered, from whom and by when. */
     @GetMapping("/api/order-needs")
     List<SupplierList> listOrderNeeds(@RequestParam(defaultValue = "US") Units units) {
         return listOrderNeeds.of(units);
     }
 
+    /** What has to be ordered as CSV. */
     @GetMapping("/api/order-needs.csv")
     ResponseEntity<byte[]> exportOrderNeeds(@RequestParam(defaultValue = "US") Units units) {
         return CsvText.answer("order-list", listOrderNeeds.csv(units));
     }
 
+    /** What has to be ordered on paper. */
     @GetMapping(value = "/api/order-needs.pdf", produces = "application/pdf")
     ResponseEntity<byte[]> printOrderNeeds(@RequestParam(defaultValue = "US") Units units) {
         return PdfRenderer.answer("order-list", listOrderNeeds.pdf(units));
     }
 
+    /** Sends an order by mail. */
     @PostMapping("/api/orders/from-needs")
     SentOrderView sendOrder(
             @RequestParam(defaultValue = "US") Units units,
@@ -63,22 +67,26 @@ class BuyingController {
                 key, List.of("send order", wanted), SentOrderView.class, () -> listSuppliers.send(wanted, units));
     }
 
+    /** Suppliers with their delivery times. */
     @GetMapping("/api/suppliers")
     List<SupplierView> listSuppliers() {
         return listSuppliers.all();
     }
 
+    /** Adds or changes a supplier. */
     @PostMapping("/api/suppliers")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void saveSupplier(@RequestBody SupplierRequest form) {
         listSuppliers.save(form);
     }
 
+    /** Discount programs and what they save. */
     @GetMapping("/api/discount-programs")
     List<DiscountProgramView> listDiscountPrograms(@RequestParam(defaultValue = "US") Units units) {
         return listSuppliers.programs(units);
     }
 
+    /** Adds a discount program. */
     @PostMapping("/api/discount-programs")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void addDiscountProgram(@RequestBody DiscountProgramRequest form) {

@@ -37,6 +37,7 @@ class OrderController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** Orders with what came of them. */
     @GetMapping("/api/orders")
     List<OrderView> listOrders() {
         return listOrders.all();
@@ -48,6 +49,7 @@ class OrderController {
         return ReceivingChecklists.steps();
     }
 
+    /** Orders tires. */
     @PostMapping("/api/orders")
     NewOrderView addOrder(
             @RequestHeader(name = "Idempotency-Key", required = false) String key, @RequestBody OrderRequest wanted) {
@@ -58,6 +60,7 @@ class OrderController {
                 () -> new NewOrderView(listOrders.order(wanted, people.me())));
     }
 
+    /** Closes an order that brings nothing more. */
     @PostMapping("/api/orders/{id}/close")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void closeOrder(@PathVariable long id) {
@@ -78,6 +81,7 @@ class OrderController {
         withdrawal.withdraw(id);
     }
 
+    /** Judges what a delivery brings before it is taken in. Nothing is stored. */
     @PostMapping("/api/orders/lines/{id}/check")
     DeliveryCheckView checkDelivery(
             @PathVariable long id,
@@ -86,6 +90,7 @@ class OrderController {
         return listOrders.check(id, deliveryRequest, units);
     }
 
+    /** Takes a delivery in, tire by tire. */
     @PostMapping("/api/orders/lines/{id}/deliveries")
     ReceivedDeliveryView receiveDelivery(
             @PathVariable long id,

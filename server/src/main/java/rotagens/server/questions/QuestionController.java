@@ -49,6 +49,7 @@ class QuestionController {
         return questionService.answer(new QuestionRequest(ask, together, vehicleClass, yard, years, by), units);
     }
 
+    /** The answers to a question as CSV. */
     @GetMapping("/api/questions/answers.csv")
     ResponseEntity<byte[]> exportAnswers(
             @RequestParam List<Question> ask,
@@ -62,6 +63,7 @@ class QuestionController {
         return CsvText.answer("question", csv);
     }
 
+    /** Keeps a question to be asked again. */
     @PostMapping("/api/saved-questions")
     QuestionListView saveQuestion(
             @RequestParam(defaultValue = "US") Units units, @RequestBody SaveQuestionRequest kept) {
@@ -69,6 +71,7 @@ class QuestionController {
         return questionService.all(units);
     }
 
+    /** Forgets a kept question. */
     @DeleteMapping("/api/saved-questions/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteSavedQuestion(@PathVariable long id) {

@@ -34,11 +34,13 @@ class RelearnController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** A vehicle’s relearn: its procedure, what was done and what is left. */
     @GetMapping("/api/vehicles/{id}/relearn")
     RelearnView getRelearn(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return relearnService.view(id, units);
     }
 
+    /** Writes down how this vehicle’s sensors are relearned, with its source. */
     @PutMapping("/api/vehicles/{id}/relearn/procedure")
     RelearnView saveRelearnProcedure(
             @PathVariable long id,
@@ -47,6 +49,7 @@ class RelearnController {
         return relearnService.note(id, typed, units);
     }
 
+    /** Begins a relearn. */
     @PostMapping("/api/vehicles/{id}/relearn")
     RelearnView startRelearn(
             @PathVariable long id,
@@ -55,6 +58,7 @@ class RelearnController {
         return relearnService.start(id, start, units);
     }
 
+    /** Records a step of a relearn. */
     @PostMapping("/api/vehicles/{id}/relearn/events")
     RelearnView addRelearnEvent(
             @PathVariable long id,
@@ -68,12 +72,14 @@ class RelearnController {
                 () -> relearnService.event(id, typed, units));
     }
 
+    /** Ends a relearn, proven or not. */
     @PostMapping("/api/vehicles/{id}/relearn/end")
     RelearnView endRelearn(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody EndRelearnRequest end) {
         return relearnService.end(id, end.reason(), units);
     }
 
+    /** Records what dash and gauge say of a corner, and judges whether they agree. */
     @PostMapping("/api/vehicles/{id}/dash-gauge-comparison")
     DashGaugeComparisonView compareDashAndGauge(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units, @RequestBody CompareRequest typed) {
@@ -87,6 +93,7 @@ class RelearnController {
         return advice.lamps(id, units);
     }
 
+    /** One sensor or all of them: what each costs and why. */
     @GetMapping("/api/vehicles/{id}/sensors/{position}/replacement-options")
     SensorReplacementOptionsView getSensorReplacementOptions(@PathVariable long id, @PathVariable String position) {
         return advice.oneOrAll(id, position);

@@ -40,11 +40,13 @@ class RotationController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** What a rotation of this vehicle has to keep to, and its tires now. */
     @GetMapping("/api/vehicles/{id}/rotation")
     RotationView getRotation(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.bench(id, units);
     }
 
+    /** Proposes the best moves with their gain, or says why there are none. */
     @PostMapping("/api/vehicles/{id}/rotation/proposal")
     ArrangementView proposeRotation(
             @PathVariable long id,
@@ -53,6 +55,7 @@ class RotationController {
         return pages.propose(id, asked, units);
     }
 
+    /** Judges moves somebody has laid out. Nothing is stored. */
     @PostMapping("/api/vehicles/{id}/rotation/evaluation")
     ArrangementView evaluateRotation(
             @PathVariable long id,
@@ -61,6 +64,7 @@ class RotationController {
         return pages.evaluate(id, asked, units);
     }
 
+    /** Finds tires of stock and other vehicles that fit a position. */
     @PostMapping("/api/vehicles/{id}/rotation/replacement")
     ReplacementView findReplacement(
             @PathVariable long id,
@@ -69,6 +73,7 @@ class RotationController {
         return replacementService.of(id, asked, units);
     }
 
+    /** Makes a job of a rotation. */
     @PostMapping("/api/vehicles/{id}/rotation")
     ScheduledRotationView scheduleRotation(
             @PathVariable long id,

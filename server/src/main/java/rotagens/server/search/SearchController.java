@@ -50,6 +50,7 @@ class SearchController {
         this.index = index;
     }
 
+    /** Vehicles, positions, tires and people by what is typed. */
     @GetMapping("/api/search")
     List<SearchResult> search(@RequestParam(defaultValue = "") String q) {
         return index.find(q);

@@ -54,6 +54,7 @@ final class AccessRules {
             new Rule(POST, "/api/backups", MANAGER),
             new Rule(POST, "/api/clock", MANAGER),
             new Rule(PUT, "/api/policy/**", MANAGER),
+            new Rule(PUT, "/api/policy-choices/{choice}", MANAGER),
             new Rule(POST, "/api/policy/**", MANAGER),
             new Rule(GET, "/api/machine-tokens", MANAGER),
             new Rule(POST, "/api/machine-tokens", MANAGER),
@@ -66,6 +67,9 @@ final class AccessRules {
             new Rule(POST, "/api/ingest/pressures", COORDINATOR, TokenScope.PRESSURES),
             new Rule(POST, "/api/ingest/sensor-alarms", COORDINATOR, TokenScope.SENSOR_ALARMS),
             new Rule(POST, "/api/ingest/gauge-readings", TECHNICIAN, TokenScope.GAUGE_READINGS),
+            new Rule(POST, "/api/ingest/scale-tickets", TECHNICIAN, TokenScope.SCALE_TICKETS),
+            new Rule(GET, "/api/simulators/gateway/stream", MANAGER),
+            new Rule(GET, "/api/simulators/receiver", MANAGER),
             // The register: coordinators.
             new Rule(POST, "/api/vehicles", COORDINATOR),
             new Rule(PUT, "/api/vehicles/{id}", COORDINATOR),

@@ -93,6 +93,7 @@ class SessionController {
         this.demo = demo;
     }
 
+    /** Who is signed in, and what this installation is. */
     @GetMapping("/api/session")
     SessionView getSession() {
         Authentication now = SecurityContextHolder.getContext().getAuthentication();
@@ -109,6 +110,7 @@ class SessionController {
                 demo ? people.demo() : List.of());
     }
 
+    /** Signs in by name and password. */
     @PostMapping("/api/session")
     SessionView signIn(@RequestBody SignInRequest typed, HttpServletRequest request, HttpServletResponse response) {
         String name = typed.name() == null ? "" : typed.name().strip();
@@ -127,6 +129,7 @@ class SessionController {
         }
     }
 
+    /** Signs in as one of the demo’s people. */
     @PostMapping("/api/session/demo")
     SessionView signInToDemo(
             @RequestBody DemoSignInRequest chosen, HttpServletRequest request, HttpServletResponse response) {
@@ -137,6 +140,7 @@ class SessionController {
                 response);
     }
 
+    /** Makes the first account of an empty folder. */
     @PostMapping("/api/first-account")
     SessionView createFirstAccount(
             @RequestBody FirstAccountRequest typed, HttpServletRequest request, HttpServletResponse response) {
@@ -147,6 +151,7 @@ class SessionController {
         return enter(people.addFirst(typed.name(), typed.password()), request, response);
     }
 
+    /** Signs out; the device forgets. */
     @DeleteMapping("/api/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request, HttpServletResponse response) {
@@ -167,12 +172,14 @@ class SessionController {
         response.addCookie(gone);
     }
 
+    /** Chooses US or metric units for oneself. */
     @PutMapping("/api/session/units")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setUnits(@RequestBody UnitsRequest chosen) {
         people.setUnits(people.me(), chosen.units());
     }
 
+    /** Changes one’s own password, knowing the old one. */
     @PutMapping("/api/session/password")
     SessionView changeOwnPassword(
             @RequestBody OwnPasswordRequest typed, HttpServletRequest request, HttpServletResponse response) {

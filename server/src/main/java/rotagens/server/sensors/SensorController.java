@@ -86,6 +86,7 @@ class SensorController {
         this.clock = clock;
     }
 
+    /** The sensors of a vehicle with age, battery and place. */
     @GetMapping("/api/vehicles/{id}/sensors")
     @Transactional(readOnly = true)
     public SensorsView listSensors(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
@@ -152,6 +153,7 @@ class SensorController {
                         .orElse(null));
     }
 
+    /** Records a sensor at a position: its ID, where it was made, replaced or serviced. */
     @PutMapping("/api/vehicles/{id}/sensors/{position}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional

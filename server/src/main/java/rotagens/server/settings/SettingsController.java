@@ -16,11 +16,13 @@ class SettingsController {
         this.settings = settings;
     }
 
+    /** Paper size, dates, currency and other habits of the fleet. */
     @GetMapping("/api/settings")
     FleetSettingsView getFleetSettings() {
         return settings.all();
     }
 
+    /** Changes the habits of the fleet. */
     @PutMapping("/api/settings")
     FleetSettingsView setFleetSettings(@RequestBody FleetSettingsRequest typed) {
         FleetSettingsView now = settings.set(typed);

@@ -23,11 +23,13 @@ class PartController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** Parts with how many are there, promised and needed. */
     @GetMapping("/api/parts")
     List<PartStockRow> listParts() {
         return pages.all();
     }
 
+    /** Records a count of the shelf. */
     @PostMapping("/api/parts/counts")
     PartStockRow[] countPart(
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
@@ -39,6 +41,7 @@ class PartController {
                 () -> pages.counted(typed).toArray(PartStockRow[]::new));
     }
 
+    /** Takes parts in. */
     @PostMapping("/api/parts/deliveries")
     PartStockRow[] receiveParts(
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
@@ -50,6 +53,7 @@ class PartController {
                 () -> pages.delivered(typed).toArray(PartStockRow[]::new));
     }
 
+    /** Sets how many of a part are to be kept. */
     @PutMapping("/api/parts/levels")
     List<PartStockRow> setPartLevel(@RequestBody PartLevelRequest typed) {
         return pages.level(typed);

@@ -55,6 +55,7 @@ class ShopController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** The shop’s weeks with jobs, people and bookings. */
     @GetMapping("/api/shop/schedule")
     ScheduleView getSchedule(
             @RequestParam(required = false) @Nullable LocalDate from,
@@ -70,6 +71,7 @@ class ShopController {
         return openDays.of(request, units);
     }
 
+    /** Moves a job to a bay, person and hour. */
     @PutMapping("/api/shop/jobs/{id}/slot")
     JobSlotView setJobSlot(
             @PathVariable long id,
@@ -85,11 +87,13 @@ class ShopController {
         return schedule.why(id, units);
     }
 
+    /** Bays, hours, people and travel times of the shop. */
     @GetMapping("/api/shop/setup")
     ShopSetupView getShopSetup(@RequestParam(defaultValue = "US") Units units) {
         return setups.view(units);
     }
 
+    /** Changes bays, hours, people and travel times. */
     @PutMapping("/api/shop/setup")
     ShopSetupView saveShopSetup(
             @RequestParam(defaultValue = "US") Units units,
@@ -98,23 +102,27 @@ class ShopController {
         return setups.save(EntityVersion.seen(seen), form, units);
     }
 
+    /** Begins a proposal for the next weeks. */
     @PostMapping("/api/shop/proposal")
     ScheduleProposalView proposeSchedule(
             @RequestParam(defaultValue = "US") Units units, @RequestBody ProposeScheduleRequest wish) {
         return scheduleProposals.start(wish, units);
     }
 
+    /** How far a proposal is, and what it says. */
     @GetMapping("/api/shop/proposal")
     ScheduleProposalView getScheduleProposal(@RequestParam(defaultValue = "US") Units units) {
         return scheduleProposals.view(units);
     }
 
+    /** Stops a proposal. */
     @PostMapping("/api/shop/proposal/cancel")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void cancelScheduleProposal() {
         scheduleProposals.stop();
     }
 
+    /** Makes a proposal the plan. */
     @PostMapping("/api/shop/proposal/accept")
     AcceptedScheduleView acceptScheduleProposal(
             @RequestParam(defaultValue = "US") Units units,
@@ -123,12 +131,14 @@ class ShopController {
                 key, List.of("accept plan"), AcceptedScheduleView.class, () -> scheduleProposals.accept(units));
     }
 
+    /** Books a vehicle out of the shop for a time. */
     @PostMapping("/api/shop/bookings")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void addVehicleBooking(@RequestBody VehicleBookingRequest form) {
         vehicleBookings.add(form);
     }
 
+    /** Takes a booking back. */
     @DeleteMapping("/api/shop/bookings/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeVehicleBooking(@PathVariable long id) {

@@ -68,6 +68,7 @@ class SensorSimulatorController {
         this.relearnService = relearnService;
     }
 
+    /** What the demo’s sensor system of a vehicle holds. */
     @GetMapping("/api/simulators/sensor-system/{vehicleId}")
     SimulatorView getSimulator(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
         SimulatedSensorSystem receiver = receivers.get(vehicleId);
@@ -94,6 +95,7 @@ class SensorSimulatorController {
                         .toList());
     }
 
+    /** Connects to the demo’s sensor system of a vehicle. */
     @PostMapping("/api/simulators/sensor-system/{vehicleId}")
     SimulatorView connectSimulator(
             @PathVariable long vehicleId,
@@ -154,6 +156,7 @@ class SensorSimulatorController {
                         .toList();
     }
 
+    /** Turns the demo vehicle’s ignition. */
     @PostMapping("/api/simulators/sensor-system/{vehicleId}/ignition")
     SimulatorView switchIgnition(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
         SimulatedSensorSystem receiver = receiver(vehicleId);
@@ -161,6 +164,7 @@ class SensorSimulatorController {
         return view(receiver, units);
     }
 
+    /** Puts the demo’s sensor system into learn mode. */
     @PostMapping("/api/simulators/sensor-system/{vehicleId}/learn-mode")
     SimulatorView enterLearnMode(
             @PathVariable long vehicleId,
@@ -177,6 +181,7 @@ class SensorSimulatorController {
         return view(receiver, units);
     }
 
+    /** Wakes a sensor of the demo vehicle as a trigger tool does. */
     @PostMapping("/api/simulators/sensor-system/{vehicleId}/trigger")
     SimulatorView triggerSensor(
             @PathVariable long vehicleId,
@@ -191,6 +196,7 @@ class SensorSimulatorController {
         return view(receiver, units);
     }
 
+    /** Lets the demo’s learn mode time out. */
     @PostMapping("/api/simulators/sensor-system/{vehicleId}/timeout")
     SimulatorView timeOutLearnMode(@PathVariable long vehicleId, @RequestParam(defaultValue = "US") Units units) {
         SimulatedSensorSystem receiver = receiver(vehicleId);

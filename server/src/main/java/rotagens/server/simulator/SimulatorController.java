@@ -39,12 +39,14 @@ class SimulatorController {
      *
      * @param towards what somebody has just filled to; blank for what is in the tire now
      * @param groove the groove a tread gauge is set into: outer, center or inner; null for the valve
+     * @param isAnalyzer whether the nitrogen analyzer is held there instead
      */
     record SimulatedReadingRequest(
             long vehicleId,
             String position,
             @Nullable String towards,
-            @Nullable String groove) {}
+            @Nullable String groove,
+            @Nullable Boolean isAnalyzer) {}
 
     private static final Random HAND = new Random();
 
@@ -63,6 +65,7 @@ class SimulatorController {
         this.people = people;
     }
 
+    /** A weighing by the demo’s scale. */
     @PostMapping("/api/simulators/scale")
     SimulatedScale.SimulatedWeighingView simulateWeighing(
             @RequestBody SimulatedWeighingRequest simulatedWeighingRequest) {
@@ -74,11 +77,13 @@ class SimulatorController {
                         : simulatedWeighingRequest.type());
     }
 
+    /** Pairs a gauge with this page; figures come as events. */
     @GetMapping(value = "/api/gauge/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter pairGauge() {
         return gauge.pair(people.me());
     }
 
+    /** Holds the demo’s gauge or analyzer where the field with focus asks. */
     @PostMapping("/api/simulators/gauge/reading")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void simulateReading(
@@ -86,6 +91,10 @@ class SimulatorController {
             @RequestBody SimulatedReadingRequest simulatedReadingRequest) {
         VehicleAssessment vehicleAssessment = fleet.get(simulatedReadingRequest.vehicleId());
         Position position = VehiclePositions.of(vehicleAssessment, simulatedReadingRequest.position());
+        if (Boolean.TRUE.equals(simulatedReadingRequest.isAnalyzer())) {
+            show("9" + (5 + HAND.nextInt(3)) + " %");
+            return;
+        }
         if (simulatedReadingRequest.groove() != null) {
             show(depth(vehicleAssessment.state().at(position), simulatedReadingRequest.groove(), units));
             return;
@@ -123,6 +132,7 @@ class SimulatorController {
         return TreadDepth.of32nds(Math.max(1, there.thirtySeconds() - worn)).format(units);
     }
 
+    /** Lets the demo’s gauge drop out. */
     @PostMapping("/api/simulators/gauge/disconnect")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void disconnectGauge() {

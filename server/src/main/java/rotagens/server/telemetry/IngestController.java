@@ -105,6 +105,7 @@ class IngestController {
     record GaugeReadingRequest(
             @Nullable String person, @Nullable String figure) {}
 
+    /** Puts a gauge’s or analyzer’s figure into the field with focus on the page its holder has paired. */
     @PostMapping("/api/ingest/gauge-readings")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void ingestGaugeReading(@RequestBody GaugeReadingRequest read) {

@@ -50,6 +50,7 @@ class TireChangerController {
         this.tireChangerStore = tireChangerStore;
     }
 
+    /** The machines of the shop with their limits. */
     @GetMapping("/api/tire-changers")
     List<TireChangerView> listTireChangers(@RequestParam(defaultValue = "US") Units units) {
         return tireChangerStore.all().stream().map(one -> view(one, units)).toList();
@@ -92,12 +93,14 @@ class TireChangerController {
                         .collect(Collectors.joining("; or "));
     }
 
+    /** Adds a tire changer with its limits. */
     @PostMapping("/api/tire-changers")
     @ResponseStatus(HttpStatus.CREATED)
     void addTireChanger(@RequestParam(defaultValue = "US") Units units, @RequestBody TireChangerRequest typed) {
         tireChangerStore.add(typed.read(units));
     }
 
+    /** Changes a tire changer’s limits. */
     @PutMapping("/api/tire-changers/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changeTireChanger(

@@ -68,28 +68,33 @@ class TireController {
         this.tiresOnVehicle = tiresOnVehicle;
     }
 
+    /** Tires and parts on the shelf. */
     @GetMapping("/api/stock")
     List<StockRow> listStock(
             @RequestParam(defaultValue = "US") Units units, @RequestParam(defaultValue = "false") boolean scrapped) {
         return pages.stock(units, scrapped);
     }
 
+    /** A tire with its life, readings, alerts and places. */
     @GetMapping("/api/tires/{id}")
     TirePageView getTire(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.tire(id, units);
     }
 
+    /** What a tire for a position has to be, to order by. */
     @GetMapping("/api/vehicles/{id}/positions/{position}/order")
     OrderSpecificationView getOrderSpecification(
             @PathVariable long id, @PathVariable String position, @RequestParam(defaultValue = "US") Units units) {
         return pages.order(id, position, units);
     }
 
+    /** Week, age and limit of every position. */
     @GetMapping("/api/vehicles/{id}/dot-sheet")
     DotSheetView getDotSheet(@PathVariable long id) {
         return dotSheets.dotSheet(id);
     }
 
+    /** Puts a tire on file. */
     @PostMapping("/api/tires")
     NewTireView addTire(
             @RequestParam(defaultValue = "US") Units units,
@@ -99,17 +104,20 @@ class TireController {
                 key, List.of("receive", units, tire), NewTireView.class, () -> moves.receive(tire, units));
     }
 
+    /** Gives a tire its number. */
     @PutMapping("/api/tires/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setTireNumber(@PathVariable long id, @RequestBody TireNumberRequest tireNumberRequest) {
         moves.setNumbers(id, tireNumberRequest);
     }
 
+    /** Records a DOT code as read off the tire; the earlier one stays in its history. */
     @PostMapping("/api/tires/{id}/dot")
     NewTireView recordDotCode(@PathVariable long id, @RequestBody ReadDotCodeRequest readDotCodeRequest) {
         return moves.readCode(id, readDotCodeRequest);
     }
 
+    /** Says whether a tire may go to a position, with every reason. Nothing is stored. */
     @PostMapping("/api/tires/{id}/install-check")
     InstallCheckView checkInstallation(
             @PathVariable long id,
@@ -132,6 +140,7 @@ class TireController {
                 () -> tiresOnVehicle.record(id, request, units));
     }
 
+    /** Installs a tire at a position. */
     @PostMapping("/api/tires/{id}/installation")
     MovementView installTire(
             @PathVariable long id,
@@ -145,6 +154,7 @@ class TireController {
                 () -> moves.fit(id, installRequest, units));
     }
 
+    /** Swaps two tires. */
     @PostMapping("/api/tires/{id}/swap")
     MovementView swapTires(
             @PathVariable long id,
@@ -158,6 +168,7 @@ class TireController {
                 () -> moves.swap(id, swapRequest, units));
     }
 
+    /** Takes a tire off to stock, retread or scrap. */
     @PostMapping("/api/tires/{id}/storage")
     MovementView storeTire(
             @PathVariable long id,
@@ -174,6 +185,7 @@ class TireController {
         return removalUndo.putBack(id);
     }
 
+    /** Takes a tire back from retreading. */
     @PostMapping("/api/tires/{id}/retread-return")
     MovementView returnFromRetread(
             @PathVariable long id,
@@ -200,6 +212,7 @@ class TireController {
         facts.voidReading(id, reason, people.me());
     }
 
+    /** Corrects a movement by a new line; the old one stays. */
     @PostMapping("/api/movements/{id}/correct")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void correctEntry(

@@ -78,6 +78,7 @@ class TodayController {
         this.pages = pages;
     }
 
+    /** The day of a yard: jobs, what to bring, what is waited for. */
     @GetMapping("/api/today")
     TodayView getToday(@RequestParam(defaultValue = "") String yard, @RequestParam(defaultValue = "US") Units units) {
         return pages.of(yard, units);

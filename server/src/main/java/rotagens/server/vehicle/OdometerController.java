@@ -73,6 +73,7 @@ class OdometerController {
         this.clock = clock;
     }
 
+    /** The newest readings of a vehicle’s odometer, voided ones with who voided them and why. */
     @GetMapping("/api/vehicles/{id}/odometer")
     List<OdometerReadingView> listOdometerReadings(
             @PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
@@ -91,6 +92,7 @@ class OdometerController {
                 .toList();
     }
 
+    /** Records an odometer reading; one that can’t be is refused, an unusual one asked about. */
     @PostMapping("/api/vehicles/{id}/odometer")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void addOdometer(
@@ -112,6 +114,7 @@ class OdometerController {
                 OdometerStore.askIn(read.confirmed(), units));
     }
 
+    /** Voids a wrong odometer reading and puts the right one in its place; both stay on record. */
     @PostMapping("/api/vehicles/{id}/odometer/{readingId}/correction")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void correctOdometer(
@@ -133,6 +136,7 @@ class OdometerController {
                 OdometerStore.askIn(said.confirmed(), units));
     }
 
+    /** Records another odometer: what the old one showed last, and what the new one begins with. */
     @PostMapping("/api/vehicles/{id}/odometer-replacement")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void replaceOdometer(

@@ -81,6 +81,7 @@ class VehicleController {
         this.clock = clock;
     }
 
+    /** Yards, classes and types to choose from, and retired vehicles. */
     @GetMapping("/api/vehicle-register")
     VehicleRegisterView getVehicleRegister() {
         VehicleRegister.Choices choices = getVehicleRegister.choices();
@@ -98,11 +99,13 @@ class VehicleController {
                         .toList());
     }
 
+    /** A vehicle’s record as it is edited. */
     @GetMapping("/api/vehicles/{id}/sheet")
     VehicleRecordView getVehicleRecord(@PathVariable long id) {
         return getVehicleRecord(getVehicleRegister.stored(id));
     }
 
+    /** What a drawn axle layout has for positions, and what it would mean for tires on the vehicle. */
     @PostMapping("/api/vehicles/layout-change")
     LayoutPreviewView previewLayoutChange(@RequestBody LayoutPreviewRequest layoutPreviewRequest) {
         InputValidator typed = new InputValidator();
@@ -135,6 +138,7 @@ class VehicleController {
                 change.effects());
     }
 
+    /** Puts a vehicle on file. */
     @PostMapping("/api/vehicles")
     NewVehicleView addVehicle(
             @RequestParam(defaultValue = "US") Units units,
@@ -147,6 +151,7 @@ class VehicleController {
                 () -> new NewVehicleView(getVehicleRegister.add(form.read(units, LocalDate.now(clock)))));
     }
 
+    /** Changes a vehicle’s record; the version it was read in goes with it. */
     @PutMapping("/api/vehicles/{id}")
     VehicleRecordView changeVehicle(
             @PathVariable long id,
@@ -158,12 +163,14 @@ class VehicleController {
         return getVehicleRecord(getVehicleRegister.stored(id));
     }
 
+    /** Takes a vehicle out of service; its history stays. */
     @PostMapping("/api/vehicles/{id}/retire")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void retireVehicle(@PathVariable long id) {
         getVehicleRegister.retire(id, true);
     }
 
+    /** Puts a retired vehicle back into service. */
     @PostMapping("/api/vehicles/{id}/restore")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void restoreVehicle(@PathVariable long id) {

@@ -43,6 +43,7 @@ class WalkAroundController {
         this.idempotentRequests = idempotentRequests;
     }
 
+    /** What can be found on a tire or wheel, in words. */
     @GetMapping("/api/findings")
     List<FindingOption> listFindingOptions() {
         return Arrays.stream(Finding.values())
@@ -52,6 +53,7 @@ class WalkAroundController {
                 .toList();
     }
 
+    /** Begins a walk-around of a vehicle, or goes on with an open one. */
     @PostMapping("/api/vehicles/{vehicleId}/walk-arounds")
     WalkAroundView startWalkAround(
             @PathVariable long vehicleId,
@@ -67,6 +69,7 @@ class WalkAroundController {
                 () -> walkArounds.start(vehicleId, scope, units));
     }
 
+    /** The open walk-around of a vehicle, if there is one. */
     @GetMapping("/api/vehicles/{vehicleId}/walk-around-draft")
     WalkAroundView getWalkAroundDraft(
             @PathVariable long vehicleId,
@@ -75,6 +78,7 @@ class WalkAroundController {
         return walkArounds.sheet(vehicleId, scope, units);
     }
 
+    /** What a walk-around may cover. */
     @GetMapping("/api/walk-around-scopes")
     List<WalkAroundScopeView> listWalkAroundScopes() {
         return Arrays.stream(WalkAroundScope.values())
@@ -82,6 +86,7 @@ class WalkAroundController {
                 .toList();
     }
 
+    /** Puts a photo to what was found on a walk-around. */
     @PostMapping(
             path = "/api/walk-arounds/{id}/positions/{position}/photos",
             consumes = {"image/jpeg", "image/png"})
@@ -99,17 +104,20 @@ class WalkAroundController {
                         () -> walkArounds.photograph(id, position, ready)));
     }
 
+    /** Takes a photo off an open walk-around. */
     @DeleteMapping("/api/walk-arounds/{id}/photos/{photo}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deleteWalkAroundPhoto(@PathVariable long id, @PathVariable long photo) {
         walkArounds.dropPhoto(id, photo);
     }
 
+    /** A walk-around with what is recorded of it. */
     @GetMapping("/api/walk-arounds/{id}")
     WalkAroundView getWalkAround(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return walkArounds.get(id, units);
     }
 
+    /** Records what was read and seen at one position, and answers with what it means. */
     @PutMapping("/api/walk-arounds/{id}/positions/{position}")
     SavedEntryView saveWalkAroundEntry(
             @PathVariable long id,
@@ -126,6 +134,7 @@ class WalkAroundController {
                 () -> walkArounds.save(id, position, version, walkAroundEntryRequest, units));
     }
 
+    /** Finishes a walk-around: its readings go on record and alerts follow. */
     @PostMapping("/api/walk-arounds/{id}/finish")
     FinishedWalkAroundView finishWalkAround(
             @PathVariable long id,

@@ -100,6 +100,7 @@ class DriverReportController {
         });
     }
 
+    /** The form a driver sees after scanning the vehicle’s card. */
     @GetMapping("/api/driver-reports/{code}")
     DriverReportFormView getDriverReportForm(@PathVariable String code) {
         VehicleStore.OnFile vehicle = vehicle(code);
@@ -114,6 +115,7 @@ class DriverReportController {
                         .toList());
     }
 
+    /** A driver’s report by the address on the vehicle’s card. */
     @PostMapping("/api/driver-reports/{code}")
     ReportReceivedView addDriverReport(
             @PathVariable String code,

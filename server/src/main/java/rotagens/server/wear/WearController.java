@@ -97,11 +97,13 @@ class WearController {
         this.clock = clock;
     }
 
+    /** The wear pattern of every tire, its causes in order, and what to check first. */
     @GetMapping("/api/vehicles/{id}/wear")
     WearPage getWear(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         return pages.page(id, units);
     }
 
+    /** Records what happened to a vehicle: alignment, shocks, a curb strike. */
     @PostMapping("/api/vehicles/{id}/events")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional
@@ -135,6 +137,7 @@ class WearController {
         }
     }
 
+    /** Every wear pattern with how it looks and feels. */
     @GetMapping("/api/wear/patterns")
     List<WearPatternCard> listWearPatterns(@RequestParam(defaultValue = "US") Units units) {
         double difference = policyStore.inForce().of(null).number(PolicyNumber.WEAR_DIFFERENCE);

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ApiDocument {
 
+    /** This document. */
     @GetMapping(path = "/api/openapi.json", produces = MediaType.APPLICATION_JSON_VALUE)
     String getApiDocument() throws IOException {
         return new ClassPathResource("api/openapi.json").getContentAsString(StandardCharsets.UTF_8);

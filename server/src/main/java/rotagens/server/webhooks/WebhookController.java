@@ -22,16 +22,19 @@ class WebhookController {
         this.webhooks = webhooks;
     }
 
+    /** Other systems that are told, and how the last try went. */
     @GetMapping("/api/webhooks")
     List<WebhookView> listWebhooks() {
         return webhooks.all();
     }
 
+    /** Tells another system from now on; its secret is shown this once. */
     @PostMapping("/api/webhooks")
     NewWebhookView createWebhook(@RequestBody WebhookRequest wish) {
         return webhooks.add(wish);
     }
 
+    /** Tells a system no more. */
     @DeleteMapping("/api/webhooks/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void revokeWebhook(@PathVariable long id) {

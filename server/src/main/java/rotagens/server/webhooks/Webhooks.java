@@ -121,6 +121,15 @@ public class Webhooks {
         return new NewWebhookView(id, address, secret);
     }
 
+    /** The secrets made for an address. */
+    @Transactional(readOnly = true)
+    List<String> secretsOf(String address) {
+        return db.select(WEBHOOK.SECRET)
+                .from(WEBHOOK)
+                .where(WEBHOOK.ADDRESS.eq(address), WEBHOOK.REVOKED_AT.isNull())
+                .fetch(WEBHOOK.SECRET);
+    }
+
     private static boolean isAddress(String address) {
         try {
             URI uri = URI.create(address);

@@ -125,7 +125,7 @@ class PolicySignTest {
     @DisplayName("a choice signed for a class stands beside its name and reason, and is withdrawn by the same way")
     void choice() {
         Api manager = Api.as(http, "MANAGER");
-        String address = "/api/policy/choices/EVEN_WEAR_SCOPE";
+        String address = "/api/policy-choices/EVEN_WEAR_SCOPE";
         assertThat(manager.put(address, "{\"option\":\"WITHIN_AXLES\"}").at("reason"))
                 .contains("Enter a reason");
         assertThat(manager.put(address, "{\"option\":\"SIDEWAYS\",\"reason\":\"x\"}")

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
@@ -88,9 +89,10 @@ class ApiDocumentTest {
                             new SecurityScheme()
                                     .type(SecurityScheme.Type.APIKEY)
                                     .in(SecurityScheme.In.COOKIE)
-                                    .name("rotagens")
-                                    .description("Of whoever is signed in; a write carries the token of the cookie"
-                                            + " XSRF-TOKEN in the header X-XSRF-TOKEN."))
+                                    .name("rotagens-8484")
+                                    .description(
+                                            "Of whoever is signed in, with the port in its name; a write carries the token of the cookie"
+                                                    + " XSRF-TOKEN in the header X-XSRF-TOKEN."))
                     .addSecuritySchemes(
                             "machineToken",
                             new SecurityScheme()
@@ -108,12 +110,19 @@ class ApiDocumentTest {
             });
         }
 
+        @Bean
+        OperationCustomizer words() {
+            return ApiWords::told;
+        }
+
         /** Components are there unless marked nullable; every call may answer with a problem. */
         @Bean
         OpenApiCustomizer exactTypes() {
             Map<String, List<Class<?>>> records = records();
             return document -> {
-                document.setServers(List.of());
+                document.setServers(List.of(new io.swagger.v3.oas.models.servers.Server()
+                        .url("/")
+                        .description("The installation that serves this document")));
                 document.getInfo()
                         .title("Rotagens")
                         .version("1")
@@ -125,6 +134,7 @@ class ApiDocumentTest {
                                         + " token to the paths under /api/ingest. Whatever is refused is told as a problem"
                                         + " (RFC 9457), each wrong entry at its field.");
                 secured(document);
+                ApiWords.capabilities(document);
                 document.getComponents().getSchemas().forEach((name, schema) -> {
                     for (Class<?> type : records.getOrDefault(name, List.of())) {
                         require(schema, type);
@@ -145,12 +155,13 @@ class ApiDocumentTest {
                         .values()
                         .forEach(path -> path.readOperations()
                                 .forEach(call -> call.getResponses()
-                                        .addApiResponse(
-                                                "default",
-                                                new ApiResponse()
-                                                        .description("A problem")
-                                                        .content(problem))));
+                                        .addApiResponse("4XX", problem("What was sent is refused", problem))
+                                        .addApiResponse("default", problem("A problem", problem))));
             };
+        }
+
+        private static ApiResponse problem(String about, Content content) {
+            return new ApiResponse().description(about).content(content);
         }
 
         /** Several records may share a simple name; the one with the schema's own properties is meant. */

@@ -135,4 +135,30 @@ class WebhooksTest {
                     .contains("whole address");
         }
     }
+
+    @Test
+    @DisplayName(
+            "the demo’s own receiver takes a message signed with the secret made for it, and shows it; another it refuses")
+    void simulatedReceiver() throws Exception {
+        Api manager = Api.as(http, "MANAGER");
+        String address =
+                manager.get("/api/simulators/receiver").body().path("address").asString();
+        manager.post("/api/webhooks", "{\"address\":\"" + address + "\"}");
+        manager.post("/api/simulators/gateway", "{\"leaking\":\"LC-04\"}");
+        sender.sendDue();
+        assertThat(manager.get("/api/simulators/receiver")
+                        .body()
+                        .path("received")
+                        .valueStream())
+                .anyMatch(one -> one.path("isSigned").asBoolean()
+                        && one.path("message").asString().contains("LC-04"));
+        var forged = java.net.http.HttpClient.newHttpClient()
+                .send(
+                        java.net.http.HttpRequest.newBuilder(java.net.URI.create(address))
+                                .header(WebhookSignature.HEADER, WebhookSignature.of("no secret", Instant.EPOCH, "{}"))
+                                .POST(java.net.http.HttpRequest.BodyPublishers.ofString("{}"))
+                                .build(),
+                        java.net.http.HttpResponse.BodyHandlers.discarding());
+        assertThat(forged.statusCode()).isEqualTo(401);
+    }
 }
