@@ -21,8 +21,9 @@ public final class OutlookOdds {
     /**
      * What came of the tries.
      *
-     * @param holds share of tries without a surprise
-     * @param surprises tires a try that go before their day, on average
+     * @param tries how many were made
+     * @param chanceOnPlan share of tries without a surprise, 0 to 1
+     * @param unplannedChanges tires a try that go before their day, on average
      */
     public record Result(int tries, double chanceOnPlan, double unplannedChanges) {}
 
@@ -31,7 +32,12 @@ public final class OutlookOdds {
     /**
      * Tries a plan for some vehicles until a day.
      *
+     * @param plan the outlook of each vehicle under the plan
+     * @param today the day the tries begin
+     * @param until the day they end; what is planned from then on isn’t asked about
+     * @param tries how many are made, 1 or more
      * @param seed the same tries for the same seed
+     * @return how often the plan holds, and how many tires a try go before their day
      */
     public static Result of(List<OutlookResult> plan, LocalDate today, LocalDate until, int tries, long seed) {
         List<SampledLife> lives = plan.stream()

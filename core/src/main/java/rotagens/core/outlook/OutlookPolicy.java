@@ -29,7 +29,11 @@ public record OutlookPolicy(
         long sensorCents,
         long hourCents) {
 
-    /** Why no year can be played with these numbers: a new tire would go on the day it is fitted. */
+    /**
+     * Why no year can be played with these numbers: a new tire would go on the day it is fitted.
+     *
+     * @return what is wrong and what cures it; empty where years can be played
+     */
     public Optional<Message> impossible() {
         double least = Math.min(steerYears, overallYears);
         return least * 12 <= deliveredMonths
@@ -40,7 +44,11 @@ public record OutlookPolicy(
                 : Optional.empty();
     }
 
-    /** Why these numbers can't hold together, each with the smallest change that cures it. */
+    /**
+     * Why these numbers can't hold together.
+     *
+     * @return each with the smallest change that cures it
+     */
     public List<Message> faults() {
         List<Message> faults = new ArrayList<>();
         if (steerYears > overallYears) {

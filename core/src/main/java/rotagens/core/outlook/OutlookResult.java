@@ -17,8 +17,11 @@ public record OutlookResult(
 
     /** Why a tire goes. */
     public enum EndReason {
+        /** Its years are over, wherever it runs. */
         OVERALL_AGE("overall age"),
+        /** Too old for the steer axle. */
         STEER_AGE("steer age"),
+        /** Worn to the pull point. */
         TREAD("tread"),
         /** Before its own limit: its axle, the vehicle or the visit asked for it. */
         SHARED_VISIT("shares the visit"),
@@ -31,6 +34,11 @@ public record OutlookResult(
             this.label = words;
         }
 
+        /**
+         * For people.
+         *
+         * @return a few words
+         */
         public String label() {
             return label;
         }
@@ -59,15 +67,29 @@ public record OutlookResult(
             double unused32nds,
             long cents) {
 
+        /**
+         * When it is first on the vehicle.
+         *
+         * @return the first day shown
+         */
         public LocalDate from() {
             return installations.get(0).from();
         }
 
+        /**
+         * When it is last on the vehicle.
+         *
+         * @return the day it goes, or the day the years end
+         */
         public LocalDate to() {
             return installations.get(installations.size() - 1).to();
         }
 
-        /** The share of the life it could have had, counted from the first day shown, that it is thrown away with; by age. */
+        /**
+         * How much of its life is thrown away with it, by age, counted from the first day shown.
+         *
+         * @return a share of the life it could have had, 0 to 1
+         */
         public double unusedShare() {
             double used = ChronoUnit.DAYS.between(from(), to()) / OutlookSimulation.DAYS;
             return unusedYears <= 0 ? 0 : unusedYears / (unusedYears + used);
@@ -92,6 +114,11 @@ public record OutlookResult(
             long sensorCents,
             long laborCents) {
 
+        /**
+         * Tires, sensors and labor together.
+         *
+         * @return in cents
+         */
         public long cents() {
             return tireCents + sensorCents + laborCents;
         }
@@ -101,10 +128,20 @@ public record OutlookResult(
     public record LimitExceeded(
             Position position, EndReason limit, LocalDate on, LocalDate nextVisit, Message statement, Message remedy) {}
 
+    /**
+     * What all visits cost.
+     *
+     * @return in cents
+     */
     public long cents() {
         return visits.stream().mapToLong(Visit::cents).sum();
     }
 
+    /**
+     * How many tires are bought.
+     *
+     * @return over all visits
+     */
     public int tires() {
         return visits.stream().mapToInt(visit -> visit.bought().size()).sum();
     }

@@ -61,6 +61,11 @@ public final class OutlookSimulation {
     /**
      * Plays them from today until a day.
      *
+     * @param vehicle its tires and what the policy holds for them
+     * @param replacementStrategy by which school tires are bought
+     * @param today the first day
+     * @param end the day the years end
+     * @return each tire’s life, each visit with its cost, and each limit that can’t be kept
      * @throws InvalidInputException where a new tire would go on the day it is fitted
      */
     public static OutlookResult of(

@@ -39,6 +39,11 @@ public record OutlookTotals(
             double unusedYears,
             double unused32nds) {
 
+        /**
+         * Tires, sensors and labor together.
+         *
+         * @return in cents
+         */
         public long cents() {
             return tireCents + sensorCents + laborCents;
         }
@@ -59,7 +64,14 @@ public record OutlookTotals(
         return day.getYear() * 4 + (day.getMonthValue() - 1) / 3;
     }
 
-    /** Adds up the outcomes from a day to another. */
+    /**
+     * Adds up the outcomes from a day to another.
+     *
+     * @param outlookResults the outlook of each vehicle
+     * @param from the first day counted
+     * @param to the day after the last
+     * @return by quarter, with the sums over all of them
+     */
     public static OutlookTotals of(Collection<OutlookResult> outlookResults, LocalDate from, LocalDate to) {
         Map<Integer, Sum> sums = new TreeMap<>();
         for (int at = index(from); at <= index(to.minusDays(1)); at++) {

@@ -50,11 +50,27 @@ public record OutlookVehicle(
             Optional<LocalDate> sensor,
             long cents) {}
 
+    /**
+     * Keeps the tires as they are.
+     *
+     * @param id of the vehicle
+     * @param unit its name in the fleet
+     * @param vehicleClass its class
+     * @param yard where it stands
+     * @param spots its positions with their tires
+     * @param liftMinutes to lift it
+     * @param mountMinutes for a tire
+     * @param policy the fleet’s numbers for it
+     */
     public OutlookVehicle {
         spots = List.copyOf(spots);
     }
 
-    /** Why its years can't be played, with what would have to change; empty where they can. */
+    /**
+     * Why its years can't be played.
+     *
+     * @return what would have to change; empty where they can be played
+     */
     public Optional<Message> impossible() {
         return policy.impossible()
                 .or(() -> spots.stream()
