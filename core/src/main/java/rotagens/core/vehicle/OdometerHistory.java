@@ -14,6 +14,9 @@ public record OdometerHistory(List<Replacement> replaced) {
     /** Another odometer, or another start of the same one: what the old showed last, and what the new began with. */
     public record Replacement(Instant at, Distance last, Distance first) {}
 
+    /** What the odometer of that time showed. */
+    public record Shown(Instant at, Distance reading) {}
+
     /** Never replaced. */
     public static final OdometerHistory ONE = new OdometerHistory(List.of());
 
@@ -36,6 +39,19 @@ public record OdometerHistory(List<Replacement> replaced) {
                 .filter(one -> !one.at().isAfter(at))
                 .mapToDouble(one -> one.last().miles() - one.first().miles())
                 .sum();
+    }
+
+    /**
+     * Whether two readings can't both be right: the later one shows less on the same odometer. Readings of different odometers are
+     * not compared.
+     *
+     * @param before the earlier reading
+     * @param after the later one
+     * @return true where one of them is wrong, or a replacement isn't on record
+     */
+    public boolean runsBackwards(Shown before, Shown after) {
+        return !replacedBetween(before.at(), after.at())
+                && after.reading().miles() < before.reading().miles();
     }
 
     /** Whether the odometer was replaced between two instants, the later one included. */

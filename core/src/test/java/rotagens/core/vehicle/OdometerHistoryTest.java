@@ -8,6 +8,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.core.measure.Distance;
 import rotagens.core.vehicle.OdometerHistory.Replacement;
+import rotagens.core.vehicle.OdometerHistory.Shown;
 
 class OdometerHistoryTest {
 
@@ -34,5 +35,19 @@ class OdometerHistoryTest {
         assertThat(run.replacedBetween(MARCH.minusSeconds(9), MARCH)).isTrue();
         assertThat(run.replacedBetween(MARCH, JUNE.minusSeconds(1))).isFalse();
         assertThat(run.replacedBetween(MARCH, JUNE)).isTrue();
+    }
+
+    @Test
+    @DisplayName(
+            "an odometer never runs backwards: a later reading that shows less is wrong, unless another odometer came between")
+    void backwards() {
+        Shown april = new Shown(MARCH.plusSeconds(86_400 * 31), Distance.miles(900));
+        assertThat(run.runsBackwards(april, new Shown(JUNE.minusSeconds(1), Distance.miles(899))))
+                .isTrue();
+        assertThat(run.runsBackwards(april, new Shown(JUNE.minusSeconds(1), Distance.miles(900))))
+                .as("it may stand")
+                .isFalse();
+        assertThat(run.runsBackwards(april, new Shown(JUNE, Distance.miles(100))))
+                .isFalse();
     }
 }

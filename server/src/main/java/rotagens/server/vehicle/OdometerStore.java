@@ -22,6 +22,7 @@ import rotagens.core.inspection.PlausibilityCheck;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.OdometerHistory;
+import rotagens.core.vehicle.OdometerHistory.Shown;
 import rotagens.server.storage.generated.tables.records.OdometerReadingRecord;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
@@ -159,9 +160,9 @@ public class OdometerStore {
     @Transactional
     public void read(long vehicleId, Distance reading, Instant at, long personId, String field, Optional<Units> askIn) {
         OdometerHistory run = history(vehicleId);
-        askIn.ifPresent(units -> neighbor(
-                        vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc())
-                .filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
+        Shown now = new Shown(at, reading);
+        Optional<OdometerReadingRecord> last = upTo(vehicleId, at);
+        askIn.ifPresent(units -> last.filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
                 .flatMap(before ->
                         PlausibilityCheck.odometer(before.getOdometer(), day(before.getRecordedAt()), reading, day(at)))
                 .ifPresent(why -> {
@@ -169,19 +170,15 @@ public class OdometerStore {
                     asked.ask(field, why.in(units));
                     asked.refuseIfWrong();
                 }));
-        neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc())
-                .filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
-                .filter(before -> reading.miles() < before.getOdometer().miles())
-                .ifPresent(before -> {
-                    throw ProblemException.field(
-                            field,
-                            "Less than the last reading, "
-                                    + before.getOdometer().asEntered()
-                                    + ". Read the odometer again, or record that it was replaced.");
-                });
-        neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc())
-                .filter(after -> !run.replacedBetween(at, after.getRecordedAt()))
-                .filter(after -> reading.miles() > after.getOdometer().miles())
+        last.filter(before -> run.runsBackwards(shown(before), now)).ifPresent(before -> {
+            throw ProblemException.field(
+                    field,
+                    "Less than the last reading, "
+                            + before.getOdometer().asEntered()
+                            + ". Read the odometer again, or record that it was replaced.");
+        });
+        after(vehicleId, at)
+                .filter(after -> run.runsBackwards(now, shown(after)))
                 .ifPresent(after -> {
                     throw ProblemException.field(
                             field,
@@ -206,25 +203,41 @@ public class OdometerStore {
             String note,
             long personId,
             Optional<Units> askIn) {
-        read(vehicleId, last, at.minus(JUST_BEFORE), personId, "last", askIn);
+        replace(
+                vehicleId,
+                new OdometerHistory.Replacement(at, last, first),
+                note,
+                personId,
+                List.of("last", "first"),
+                askIn);
+    }
+
+    /** @param fields at which the old one's last and the new one's first figure are refused */
+    void replace(
+            long vehicleId,
+            OdometerHistory.Replacement replacement,
+            String note,
+            long personId,
+            List<String> fields,
+            Optional<Units> askIn) {
+        Instant at = replacement.at();
+        read(vehicleId, replacement.last(), at.minus(JUST_BEFORE), personId, fields.get(0), askIn);
         db.insertInto(ODOMETER_REPLACEMENT)
                 .set(ODOMETER_REPLACEMENT.VEHICLE_ID, vehicleId)
                 .set(ODOMETER_REPLACEMENT.RECORDED_AT, at)
-                .set(ODOMETER_REPLACEMENT.LAST_ODOMETER, last)
-                .set(ODOMETER_REPLACEMENT.FIRST_ODOMETER, first)
+                .set(ODOMETER_REPLACEMENT.LAST_ODOMETER, replacement.last())
+                .set(ODOMETER_REPLACEMENT.FIRST_ODOMETER, replacement.first())
                 .set(ODOMETER_REPLACEMENT.NOTE, note)
                 .set(ODOMETER_REPLACEMENT.PERSON_ID, personId)
                 .execute();
-        read(vehicleId, first, at, personId, "first", Optional.empty());
+        read(vehicleId, replacement.first(), at, personId, fields.get(1), Optional.empty());
     }
 
     /** The odometer at an instant, on the line between the readings before and after it; the last one where none came after. */
     @Transactional(readOnly = true)
     public Optional<Distance> at(long vehicleId, Instant at) {
-        Optional<OdometerReadingRecord> before =
-                neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc());
-        Optional<OdometerReadingRecord> after =
-                neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc());
+        Optional<OdometerReadingRecord> before = upTo(vehicleId, at);
+        Optional<OdometerReadingRecord> after = after(vehicleId, at);
         if (before.isEmpty()) {
             return Optional.empty();
         }
@@ -242,7 +255,22 @@ public class OdometerStore {
         return Optional.of(Distance.miles(Math.max(0, Math.rint(run.shown(at, from + share * (to - from))))));
     }
 
-    Optional<OdometerReadingRecord> neighbor(long vehicleId, Condition when, org.jooq.SortField<Instant> nearest) {
+    static Shown shown(OdometerReadingRecord row) {
+        return new Shown(row.getRecordedAt(), row.getOdometer());
+    }
+
+    /** The last reading that counts up to an instant. */
+    Optional<OdometerReadingRecord> upTo(long vehicleId, Instant at) {
+        return neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc());
+    }
+
+    /** The first reading that counts after an instant. */
+    Optional<OdometerReadingRecord> after(long vehicleId, Instant at) {
+        return neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc());
+    }
+
+    private Optional<OdometerReadingRecord> neighbor(
+            long vehicleId, Condition when, org.jooq.SortField<Instant> nearest) {
         return db.selectFrom(ODOMETER_READING)
                 .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
                 .and(counts())

@@ -128,11 +128,13 @@ class OdometerVoidStore {
         boolean isFirst = at.equals(replaced);
         odometers.replace(
                 vehicleId,
-                isFirst ? was.getLastOdometer() : right.get(),
-                isFirst ? right.get() : was.getFirstOdometer(),
-                replaced,
+                new OdometerHistory.Replacement(
+                        replaced,
+                        isFirst ? was.getLastOdometer() : right.get(),
+                        isFirst ? right.get() : was.getFirstOdometer()),
                 was.getNote(),
                 personId,
+                List.of("odometer", "odometer"),
                 askIn);
     }
 
@@ -148,14 +150,11 @@ class OdometerVoidStore {
 
     private void refuseBackwards(long vehicleId, Instant at) {
         OdometerHistory run = odometers.history(vehicleId);
-        Optional<OdometerReadingRecord> before =
-                odometers.neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.le(at), ODOMETER_READING.RECORDED_AT.desc());
+        Optional<OdometerReadingRecord> before = odometers.upTo(vehicleId, at);
         odometers
-                .neighbor(vehicleId, ODOMETER_READING.RECORDED_AT.gt(at), ODOMETER_READING.RECORDED_AT.asc())
+                .after(vehicleId, at)
                 .filter(after -> before.isPresent()
-                        && !run.replacedBetween(before.get().getRecordedAt(), after.getRecordedAt())
-                        && after.getOdometer().miles()
-                                < before.get().getOdometer().miles())
+                        && run.runsBackwards(OdometerStore.shown(before.get()), OdometerStore.shown(after)))
                 .ifPresent(after -> {
                     throw ProblemException.field(
                             "odometer",

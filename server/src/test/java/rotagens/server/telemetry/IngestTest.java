@@ -9,8 +9,6 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.server.Api;
 import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
@@ -25,9 +23,6 @@ class IngestTest {
 
     @Autowired
     DSLContext db;
-
-    @Autowired
-    PlatformTransactionManager transactions;
 
     private Api api;
 
@@ -109,17 +104,20 @@ class IngestTest {
     @Test
     @DisplayName("air let out by hand, and another tire at the position, are no leak")
     void byHand() {
-        pressures(row("VN-02", "1L", "12:00", "80 psi", ",\"temperature\":\"60 F\""));
-        write("insert into reading (tire_id, position_id, read_at, person_id, pressure, thermal_state, is_inflation)"
-                + " select tire_id, position_id, '2026-11-23T12:10:00Z', 1, '74 psi', 'COLD', 1 from installation"
-                + " where position_id = " + position("VN-02"));
-        pressures(row("VN-02", "1L", "12:20", "74 psi", ",\"temperature\":\"60 F\""));
+        pressures(row("VN-02", "1L", "14:50", "80 psi", ",\"temperature\":\"60 F\""));
+        Answer set = api.post(
+                "/api/vehicles/" + api.vehicle("VN-02") + "/pressure-round/1L",
+                "{\"before\":\"80\",\"after\":\"74\",\"parkedHours\":\"12\",\"confirmed\":true}");
+        assertThat(set.status()).as(set.text()).isEqualTo(200);
+        pressures(row("VN-02", "1L", "15:02", "74 psi", ",\"temperature\":\"60 F\""));
         assertThat(alerts("VN-02", "1L").toString()).doesNotContain("Suspected leak");
-        pressures(row("VN-03", "1L", "12:00", "80 psi", ",\"temperature\":\"60 F\""));
-        write("update installation set installed_at = '2026-11-23T12:15:00Z' where position_id = " + position("VN-03"));
-        pressures(row("VN-03", "1L", "12:20", "74 psi", ",\"temperature\":\"60 F\""));
+        pressures(row("VN-03", "1L", "14:50", "80 psi", ",\"temperature\":\"60 F\""));
+        Answer swapped = api.post(
+                "/api/tires/" + alerts("VN-03", "1L").path("tireId").asLong() + "/swap", "{\"position\":\"1R\"}");
+        assertThat(swapped.status()).as(swapped.text()).isEqualTo(200);
+        pressures(row("VN-03", "1L", "15:02", "74 psi", ",\"temperature\":\"60 F\""));
         assertThat(alerts("VN-03", "1L").toString()).doesNotContain("Suspected leak");
-        pressures(row("VN-03", "1L", "12:40", "70 psi", ",\"temperature\":\"60 F\""));
+        pressures(row("VN-03", "1L", "15:04", "70 psi", ",\"temperature\":\"60 F\""));
         assertThat(alerts("VN-03", "1L").toString()).contains("Suspected leak");
     }
 
@@ -160,17 +158,6 @@ class IngestTest {
         assertThat(alerts("SH-04", "1L").toString())
                 .as("after the work low is low")
                 .contains("% of target");
-    }
-
-    private long position(String unit) {
-        return ((Number) db.fetchValue(
-                        "select position.id from position join vehicle on vehicle.id = vehicle_id where unit = ? and code = '1L'",
-                        unit))
-                .longValue();
-    }
-
-    private void write(String sql) {
-        new TransactionTemplate(transactions).executeWithoutResult(status -> db.execute(sql));
     }
 
     @Test

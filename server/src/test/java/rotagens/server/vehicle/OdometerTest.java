@@ -120,6 +120,10 @@ class OdometerTest {
         assertThat(replaced.status()).as(replaced.text()).isEqualTo(204);
         assertThat(shown("OD-03")).isEqualTo("12 mi");
         assertThat(line("OD-03", "12 mi").path("isOfReplacement").asBoolean()).isTrue();
+        assertThat(correct("OD-03", "80,100 mi", "{\"odometer\":\"79,000\",\"reason\":\"misread\"}")
+                        .at("odometer"))
+                .as("at the field that is asked for")
+                .contains("Less than the last reading");
         correct("OD-03", "12 mi", "{\"odometer\":\"12,000\",\"reason\":\"three digits missing\"}");
         assertThat(shown("OD-03")).isEqualTo("12,000 mi");
         correct("OD-03", "12,000 mi", "{\"reason\":\"it never was replaced\"}");
