@@ -48,10 +48,17 @@ public record TireState(
             Optional<LocalDate> lastProfessional,
             Optional<LocalDate> causeCorrectedOn,
             Optional<WearRate.DepthReading> asInstalled) {
-        this(position, tire, readings, folded(readings, open), lastProfessional, causeCorrectedOn, asInstalled);
+        this(position, tire, readings, alertsOf(readings, open), lastProfessional, causeCorrectedOn, asInstalled);
     }
 
-    private static TireAlerts folded(List<Reading> newestFirst, List<OpenFinding> open) {
+    /**
+     * What a ledger of just these readings and findings folds to: everything wrong with a tire, wherever it sits. Worked out once for
+     * a tire that is looked at in many places.
+     *
+     * @param newestFirst its readings
+     * @param open findings nobody has cleared
+     */
+    public static TireAlerts alertsOf(List<Reading> newestFirst, List<OpenFinding> open) {
         List<TireFact> ledger = new ArrayList<>();
         newestFirst.forEach(reading -> ledger.add(0, new TireFact.Read(reading)));
         open.forEach(

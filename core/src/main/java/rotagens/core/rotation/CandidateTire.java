@@ -3,6 +3,7 @@ package rotagens.core.rotation;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
 import rotagens.core.inspection.MatchingRules;
@@ -21,6 +22,7 @@ import rotagens.core.vehicle.Position;
  * @param open damage and other findings not yet cleared
  * @param diameterNew by its maker's data or measured, where on file
  * @param price what it costs to buy, or what a tire taken from stock is worth
+ * @param alerts what its readings and findings fold to, the same wherever it would sit
  */
 public record CandidateTire(
         long id,
@@ -31,7 +33,22 @@ public record CandidateTire(
         List<Reading> readings,
         List<OpenFinding> open,
         Optional<Length> diameterNew,
-        Optional<Money> price) {
+        Optional<Money> price,
+        TireAlerts alerts) {
+
+    /** With the alerts that follow from its readings and findings. */
+    public CandidateTire(
+            long id,
+            String name,
+            Tire tire,
+            TireSource source,
+            Optional<Position> at,
+            List<Reading> readings,
+            List<OpenFinding> open,
+            Optional<Length> diameterNew,
+            Optional<Money> price) {
+        this(id, name, tire, source, at, readings, open, diameterNew, price, TireState.alertsOf(readings, open));
+    }
 
     /** Where it comes from. */
     public enum TireSource {
@@ -48,7 +65,7 @@ public record CandidateTire(
     /** As it would sit at a position. */
     public TireState sittingAt(Position position) {
         return new TireState(
-                position, Optional.of(tire), readings, open, Optional.empty(), Optional.empty(), Optional.empty());
+                position, Optional.of(tire), readings, alerts, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** Its lowest depth in 32nds. */

@@ -21,6 +21,7 @@ public record DotCode(String molded, DotWeek date) {
             Map.of('G', '6', 'I', '1', 'O', '0', 'Q', '0', 'S', '5', 'Z', '2');
     private static final int NEWER_LENGTH = 13;
     private static final Pattern FIGURES = Pattern.compile("[0-9]+");
+    private static final Pattern THREE_FIGURES = Pattern.compile("[0-9]{3}");
     private static final Pattern BETWEEN = Pattern.compile("[\\s.·-]+");
     private static final Pattern LETTERS_AND_FIGURES = Pattern.compile("[0-9A-Z]+");
     private static final Pattern READ = Pattern.compile("[0-9A-Z?]+");
@@ -65,6 +66,19 @@ public record DotCode(String molded, DotWeek date) {
         throw new InvalidInputException(
                 "This code carries no date: the full one is on one sidewall only, often the inboard one."
                         + " Read the other sidewall.");
+    }
+
+    /**
+     * Whether a cell of a spreadsheet may be a date of four figures whose leading zero was dropped: three figures alone are also a
+     * date of the nineties, {@code 408} week 40 of 1998, so a person has to say which.
+     */
+    public static boolean mayLackZero(String cell) {
+        return THREE_FIGURES.matcher(cell).matches();
+    }
+
+    /** The date as it was before the zero was dropped: {@code 0408} for {@code 408}. */
+    public static String withZero(String cell) {
+        return "0" + cell;
     }
 
     /**

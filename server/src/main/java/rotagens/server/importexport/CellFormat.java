@@ -1,6 +1,5 @@
 package rotagens.server.importexport;
 
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,11 +18,6 @@ import rotagens.server.importexport.CsvFormat.Cells;
 final class CellFormat {
 
     private CellFormat() {}
-
-    /** Whether both read the same in one of the families of units: a figure that was only converted on its way is no other one. */
-    static boolean reads(Quantity one, Quantity other) {
-        return Arrays.stream(Units.values()).anyMatch(units -> one.format(units).equals(other.format(units)));
-    }
 
     /**
      * A row with every cell that reads as what is on file, in whichever family of units it went out, put back as it was entered.

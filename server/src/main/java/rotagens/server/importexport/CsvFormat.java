@@ -108,6 +108,9 @@ interface CsvFormat {
     /** One file being brought in: its rows are looked at one after the other, each as if those before it were stored. */
     interface Session {
 
+        /** Told all rows before the first is looked at, so that what they need of the data is read at once. */
+        default void begin(List<Cells> rows) {}
+
         /** Says what a row does; refuses with a problem whose fields are column names or lead to one. */
         Planned plan(Cells row);
 

@@ -58,12 +58,19 @@ class ImportLook {
 
     Looked at(CsvFormat csvFormat, List<Entry> entries, Units units) {
         Session session = reading.execute(status -> csvFormat.open(units));
+        List<Cells> rows = entries.stream().map(Entry::cells).toList();
         return session.isPlannedByWriting()
                 ? copies.tryOut(() -> {
                     Session onCopy = csvFormat.open(units);
+                    onCopy.begin(rows);
                     return all(csvFormat, entries, cells -> each.execute(status -> onCopy.plan(cells)));
                 })
-                : reading.execute(status -> all(csvFormat, entries, session::plan));
+                : reading.execute(status -> {
+                    // Nothing was written; a row that a service refused would else fail the file with it.
+                    status.setRollbackOnly();
+                    session.begin(rows);
+                    return all(csvFormat, entries, session::plan);
+                });
     }
 
     private interface Look {

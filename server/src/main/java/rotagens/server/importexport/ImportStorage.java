@@ -51,7 +51,7 @@ class ImportStorage {
     private static final Logger LOG = LoggerFactory.getLogger(ImportStorage.class);
 
     /** How long a part may hold the writer; a save waits for one part at most. */
-    private static final Duration A_PART = Duration.ofMillis(60);
+    private static final Duration A_PART = Duration.ofMillis(25);
 
     private static final int LARGEST = 500;
     private static final int FIRST = 5;
@@ -194,13 +194,17 @@ class ImportStorage {
 
         Map<Long, List<CellError>> goOn(List<Kept> rows) {
             List<Waiting> waiting = new ArrayList<>();
-            reading.executeWithoutResult(status -> rows.forEach(row -> {
-                try {
-                    waiting.add(new Waiting(row.line(), session.again(new Cells(row.cells()))));
-                } catch (ProblemException | InvalidInputException e) {
-                    refused.put(row.line(), ImportLook.errors(csvFormat, e));
-                }
-            }));
+            reading.executeWithoutResult(status -> {
+                status.setRollbackOnly(); // as when the file was looked at
+                session.begin(rows.stream().map(row -> new Cells(row.cells())).toList());
+                rows.forEach(row -> {
+                    try {
+                        waiting.add(new Waiting(row.line(), session.again(new Cells(row.cells()))));
+                    } catch (ProblemException | InvalidInputException e) {
+                        refused.put(row.line(), ImportLook.errors(csvFormat, e));
+                    }
+                });
+            });
             return finish(waiting);
         }
 

@@ -340,8 +340,7 @@ class TireCsv implements CsvFormat {
         wrong.unless(
                 tire.depth().isEmpty()
                         || known.depth().isEmpty()
-                        || CellFormat.reads(
-                                known.depth().orElseThrow(), tire.depth().orElseThrow()),
+                        || known.depth().orElseThrow().readsAs(tire.depth().orElseThrow()),
                 "depth",
                 "A depth read since is a reading: bring it in with the readings.");
         wrong.refuseIfWrong();

@@ -4,46 +4,44 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Units;
 import rotagens.core.tire.SpeedSymbol;
 import rotagens.core.tire.TireSize;
-import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PlacardLoadBasis;
 import rotagens.core.vehicle.VehicleType;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleRegister.AxleOnFile;
 import rotagens.server.vehicle.VehicleRegister.Entry;
-import rotagens.server.vehicle.VehicleRegister.Stored;
 import rotagens.server.vehicle.VehicleRequest;
 import rotagens.server.vehicle.VehicleRequest.AxleRequest;
-import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.InputValidator;
+import rotagens.server.web.ProblemException;
 
 /** Vehicles, one a row; what stands per axle is separated by a bar. A row whose unit is on file changes what its cells say. */
 @Component
 class VehicleCsv implements CsvFormat {
 
-    private static final Pattern AXLE = Pattern.compile("([a-z]+)\\s*([0-9]+)?\\s*(dual|duals)?");
     private static final String BAR = " | ";
 
-    private final VehicleStore vehicleStore;
+    /** A vehicle's version when it was only just put on file. */
+    private static final int NEW_VERSION = 1;
+
     private final VehicleRegister register;
     private final Clock clock;
 
-    VehicleCsv(VehicleStore vehicleStore, VehicleRegister register, Clock clock) {
-        this.vehicleStore = vehicleStore;
+    VehicleCsv(VehicleRegister register, Clock clock) {
         this.register = register;
         this.clock = clock;
     }
@@ -119,20 +117,88 @@ class VehicleCsv implements CsvFormat {
 
     @Override
     public Session open(Units units) {
-        return new RowByRow(row -> take(row, units));
+        return new VehiclesToBe(units);
     }
 
-    private Taken take(Cells typed, Units units) {
+    /** A vehicle as it is on file, or will be once the rows before are stored. */
+    private record Known(Optional<Long> id, int version, Entry entry) {}
+
+    /** What a row stores. */
+    private record Added(Entry entry) {}
+
+    private record Changed(int seen, Entry entry) {}
+
+    /** Looked at from what was read once and the rows before: nothing is written until a part is stored. */
+    private final class VehiclesToBe implements Session {
+
+        private final Units units;
+        private final Map<String, Known> byUnit = new HashMap<>();
+
+        VehiclesToBe(Units units) {
+            this.units = units;
+        }
+
+        @Override
+        public void begin(List<Cells> rows) {
+            register.allStored()
+                    .forEach(one -> byUnit.put(
+                            key(one.entry().unit()), new Known(Optional.of(one.id()), one.version(), one.entry())));
+        }
+
+        @Override
+        public Planned plan(Cells typed) {
+            Optional<Known> before = typed.get("unit").map(unit -> byUnit.get(key(unit)));
+            Entry entry = read(typed, before.map(Known::entry), units);
+            String unit = entry.unit();
+            if (before.isEmpty()) {
+                byUnit.put(key(unit), new Known(Optional.empty(), NEW_VERSION, entry));
+                return new Planned(new Taken(Outcome.ADDED, unit), typed, new Added(entry));
+            }
+            Known old = before.get();
+            Entry same = withWheels(entry, old.entry());
+            if (same.equals(old.entry())) {
+                return new Planned(new Taken(Outcome.SAME, unit), typed, null);
+            }
+            register.refuseLayout(old.id(), old.entry().layout(), entry.layout(), false);
+            byUnit.put(key(unit), new Known(old.id(), old.version() + 1, same));
+            return new Planned(new Taken(Outcome.CHANGED, unit), typed, new Changed(old.version(), same));
+        }
+
+        @Override
+        public void store(List<Planned> rows) {
+            register.addAll(rows.stream()
+                    .filter(row -> row.write() instanceof Added)
+                    .map(row -> ((Added) row.write()).entry())
+                    .toList());
+            for (Planned row : rows) {
+                if (row.write() instanceof Changed one) {
+                    long id = register.idOf(one.entry().unit())
+                            .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+                    register.change(id, one.seen(), one.entry(), false);
+                }
+            }
+        }
+
+        @Override
+        public boolean isPlannedByWriting() {
+            return false;
+        }
+
+        private static String key(String unit) {
+            return unit.strip().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    private Entry read(Cells typed, Optional<Entry> old, Units units) {
         LocalDate today = LocalDate.now(clock);
-        Optional<Stored> before = typed.get("unit").flatMap(register::idOf).map(register::stored);
-        Cells row = before.map(one -> CellFormat.asOnFile(
+        Cells row = old.map(one -> CellFormat.asOnFile(
                         typed,
                         columns().stream().map(Column::name).toList(),
-                        shown -> cells(one.entry(), CellFormat::figure, shown)))
+                        shown -> cells(one, CellFormat::figure, shown)))
                 .orElse(typed);
         InputValidator wrong = new InputValidator();
         Optional<VehicleType> kind = row.get("kind").flatMap(text -> wrong.attempt("kind", () -> kind(text)));
-        List<AxleRequest> axles = axles(row, before, wrong);
+        List<AxleRequest> axles = AxleCells.read(row, old, wrong);
         Optional<Boolean> sensors =
                 row.get("sensors").flatMap(text -> wrong.attempt("sensors", () -> CsvCells.yes(text)));
         Optional<Boolean> outdoors =
@@ -145,7 +211,6 @@ class VehicleCsv implements CsvFormat {
         Optional<SpeedSymbol> speed =
                 row.get("speed symbol").flatMap(text -> wrong.attempt("speed symbol", () -> speed(text)));
         wrong.refuseIfWrong();
-        Optional<Entry> old = before.map(Stored::entry);
         VehicleRequest form = new VehicleRequest(
                 row.or("unit", ""),
                 row.or("class", old.map(Entry::vehicleClass).orElse("")),
@@ -178,17 +243,7 @@ class VehicleCsv implements CsvFormat {
                                 .map(Load::asEntered)
                                 .orElse("")),
                 speed.or(() -> old.flatMap(one -> one.use().speed())).orElse(null));
-        Entry entry = form.read(units, today);
-        if (before.isEmpty()) {
-            register.add(entry);
-            return new Taken(Outcome.ADDED, entry.unit());
-        }
-        Entry same = withWheels(entry, old.orElseThrow());
-        if (same.equals(old.get())) {
-            return new Taken(Outcome.SAME, entry.unit());
-        }
-        register.change(before.get().id(), before.get().version(), entry, false);
-        return new Taken(Outcome.CHANGED, entry.unit());
+        return form.read(units, today);
     }
 
     private static Entry withWheels(Entry entry, Entry old) {
@@ -235,114 +290,12 @@ class VehicleCsv implements CsvFormat {
         }
     }
 
-    private static final Pattern TIRES_ONLY = Pattern.compile("[24](\\s*[/-]\\s*[24])+");
-
-    /** {@code 2/4/2} by its tires alone: steer, drive, and behind them drives where they are duals and tags where not. */
-    private static String named(String text, boolean isTrailer) {
-        if (!TIRES_ONLY.matcher(text.strip()).matches()) {
-            return text;
-        }
-        List<String> named = new ArrayList<>();
-        for (String tires : text.strip().split("\\s*[/-]\\s*")) {
-            String role = isTrailer
-                    ? "trailer"
-                    : named.isEmpty() ? "steer" : named.size() == 1 || tires.equals("4") ? "drive" : "tag";
-            named.add(role + " " + tires);
-        }
-        return String.join(" | ", named);
-    }
-
-    private static List<AxleRequest> axles(Cells row, Optional<Stored> before, InputValidator wrong) {
-        List<AxleRequest> known = before.map(one ->
-                        one.entry().axles().stream().map(VehicleCsv::form).toList())
-                .orElse(List.of());
-        List<AxleRequest> axles = new ArrayList<>(known);
-        row.get("axles").ifPresent(text -> {
-            axles.clear();
-            int at = 0;
-            boolean isTrailer =
-                    row.get("kind").filter("trailer"::equalsIgnoreCase).isPresent();
-            for (String part : named(text, isTrailer).toLowerCase(Locale.ROOT).split("\\s*[|,;]\\s*")) {
-                int number = at++;
-                wrong.attempt("axles", () -> axle(part))
-                        .ifPresent(axle -> axles.add(
-                                number < known.size()
-                                        ? new AxleRequest(
-                                                axle.role(),
-                                                axle.tires(),
-                                                known.get(number).gawr(),
-                                                known.get(number).placardSize(),
-                                                known.get(number).placardPressure())
-                                        : axle));
-            }
-        });
-        List<String> ratings = parts(row, "axle ratings", axles.size(), wrong);
-        List<String> sizes = parts(row, "placard sizes", axles.size(), wrong);
-        List<String> pressures = parts(row, "placard pressures", axles.size(), wrong);
-        List<AxleRequest> filled = new ArrayList<>();
-        for (int at = 0; at < axles.size(); at++) {
-            AxleRequest axle = axles.get(at);
-            filled.add(new AxleRequest(
-                    axle.role(),
-                    axle.tires(),
-                    ratings.isEmpty() ? axle.gawr() : ratings.get(at),
-                    sizes.isEmpty() ? axle.placardSize() : sizes.get(at),
-                    pressures.isEmpty() ? axle.placardPressure() : pressures.get(at)));
-        }
-        return filled;
-    }
-
-    private static AxleRequest form(AxleOnFile one) {
-        return new AxleRequest(
-                one.axle().role(),
-                one.axle().tires(),
-                one.gawr().map(load -> load.asEntered()).orElse(null),
-                one.placardSize().map(TireSize::molded).orElse(null),
-                one.placardPressure().map(pressure -> pressure.asEntered()).orElse(null));
-    }
-
-    private static AxleRequest axle(String part) {
-        Matcher axle = AXLE.matcher(part.strip());
-        Optional<AxleRole> role = axle.matches()
-                ? Arrays.stream(AxleRole.values())
-                        .filter(one -> one.label().equals(axle.group(1)))
-                        .findFirst()
-                : Optional.empty();
-        if (role.isEmpty()) {
-            throw new rotagens.core.measure.InvalidInputException(
-                    "“" + part.strip()
-                            + "” is no axle. Write steer, drive, tag, pusher or trailer and how many tires, for example drive 4.");
-        }
-        int tires = axle.group(2) == null ? (axle.group(3) == null ? 2 : 4) : Integer.parseInt(axle.group(2));
-        rotagens.core.vehicle.Axle.ofTires(role.get(), tires);
-        return new AxleRequest(role.get(), tires, null, null, null);
-    }
-
-    /** One part for all axles, or one for each. */
-    private static List<String> parts(Cells row, String column, int axles, InputValidator wrong) {
-        Optional<String> cell = row.get(column);
-        if (cell.isEmpty() || axles == 0) {
-            return List.of();
-        }
-        List<String> parts = Arrays.stream(cell.get().split("\\s*\\|\\s*", -1))
-                .map(String::strip)
-                .toList();
-        if (parts.size() == 1) {
-            return java.util.Collections.nCopies(axles, parts.get(0));
-        }
-        if (parts.size() != axles) {
-            wrong.wrong(column, "Write one for all axles, or " + axles + " separated by |.");
-            return List.of();
-        }
-        return parts;
-    }
-
     @Override
     public List<List<String>> rows(BiFunction<Object, Units, String> shown, Units units) {
         List<List<String>> rows = new ArrayList<>();
-        for (VehicleStore.OnFile vehicle : vehicleStore.all()) {
-            rows.add(cells(register.stored(vehicle.id()).entry(), shown, units));
-        }
+        register.allStored().stream()
+                .filter(one -> !one.retired())
+                .forEach(one -> rows.add(cells(one.entry(), shown, units)));
         return rows;
     }
 

@@ -3,6 +3,8 @@ package rotagens.server.importexport;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import rotagens.server.vehicle.UnitNames;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.vehicle.VehicleStore.OnFile;
@@ -15,7 +17,7 @@ final class VehiclesOfFile {
 
     private final VehicleRegister register;
     private final VehicleStore store;
-    private final Map<String, Optional<Long>> byName = new HashMap<>();
+    private @Nullable UnitNames unitNames;
     private final Map<Long, OnFile> byId = new HashMap<>();
 
     VehiclesOfFile(VehicleRegister register, VehicleStore store) {
@@ -24,7 +26,19 @@ final class VehiclesOfFile {
     }
 
     Optional<Long> named(String unit) {
-        return byName.computeIfAbsent(unit, register::named);
+        return unitNames().named(unit);
+    }
+
+    /** The unit number as it is on file. */
+    String unit(long id) {
+        return unitNames().unit(id);
+    }
+
+    private UnitNames unitNames() {
+        if (unitNames == null) {
+            unitNames = register.unitNames();
+        }
+        return unitNames;
     }
 
     OnFile get(long id) {

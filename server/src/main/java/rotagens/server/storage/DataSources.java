@@ -23,12 +23,17 @@ import org.springframework.context.annotation.Primary;
 import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 
 /**
- * One SQLite file, one writer, four readers. Write transactions queue for the single writer connection instead of failing on
+ * One SQLite file, one writer, many readers. Write transactions queue for the single writer connection instead of failing on
  * a busy database; read-only transactions take a reader, which refuses to write. What is committed is on disk
  * ({@code synchronous=FULL}).
  */
 @Configuration(proxyBeanMethods = false)
 class DataSources implements DisposableBean {
+
+    /** Enough that an export, a file that is looked at, a plan and a backup leave some for everybody who saves and reads. */
+    private static final int READERS = 24;
+
+    private static final int LONGEST_LOG_PAGES = 16_000;
 
     private final Path file;
     private final FileLock running;
@@ -95,12 +100,14 @@ class DataSources implements DisposableBean {
         HikariConfig config = connection("writer", 1);
         config.addDataSourceProperty("transaction_mode", "IMMEDIATE");
         config.setConnectionTimeout(writerWaits.toMillis());
+        // Checkpoints.java does it beside the saves; this is for when it can't, while readers never let go of the log.
+        config.setConnectionInitSql("PRAGMA wal_autocheckpoint = " + LONGEST_LOG_PAGES);
         return new HikariDataSource(config);
     }
 
     @Bean
     HikariDataSource reader() {
-        HikariConfig config = connection("reader", 4);
+        HikariConfig config = connection("reader", READERS);
         config.setMinimumIdle(1);
         config.setConnectionInitSql("PRAGMA query_only = ON");
         return new HikariDataSource(config);

@@ -1,8 +1,10 @@
 package rotagens.server.telemetry;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Distance;
@@ -53,8 +55,11 @@ class OdometerIngest {
         Distance reading = Distance.parse(text, Distance.Unit.MILES);
         LocalDate day = LocalDate.ofInstant(row.at(), clock.getZone());
         changeTracker.only(vehicleId);
-        boolean isKnown = odometerStore.everRead(vehicleId).stream()
-                .anyMatch(one -> one.on().equals(day) && one.reading().miles() == reading.miles());
+        Instant midnight = day.atStartOfDay(clock.getZone()).toInstant();
+        boolean isKnown = odometerStore
+                .ledgers(Set.of(vehicleId), midnight)
+                .get(vehicleId)
+                .isKnown(day, reading);
         if (isKnown) {
             return false;
         }

@@ -19,6 +19,7 @@ import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.WheelSpec;
 import rotagens.server.storage.generated.tables.records.AxleRecord;
+import rotagens.server.storage.generated.tables.records.PositionRecord;
 import rotagens.server.storage.generated.tables.records.WheelRecord;
 
 /** A vehicle's axles, positions and wheels as its form says them. */
@@ -33,20 +34,49 @@ class AxleLayoutStore {
         this.clock = clock;
     }
 
+    /** Everything of vehicles that were only just put on file. */
+    void writeNew(Map<Long, VehicleRegister.Entry> vehicles) {
+        List<AxleRecord> axles = new ArrayList<>();
+        List<PositionRecord> places = new ArrayList<>();
+        vehicles.forEach((id, entry) -> {
+            axles.addAll(axles(id, entry));
+            int order = 1;
+            for (Position position : entry.layout().walkAroundOrder()) {
+                PositionRecord place = db.newRecord(POSITION);
+                place.setVehicleId(id);
+                place.setCode(position.code());
+                place.setWalkAroundOrder(order++);
+                places.add(place);
+            }
+        });
+        db.batchInsert(axles).execute();
+        db.batchInsert(places).execute();
+        vehicles.forEach((id, entry) -> {
+            if (!entry.wheels().isEmpty()) {
+                writeWheels(id, entry.wheels());
+            }
+        });
+    }
+
     /** Axles with their ratings and placards, the first one in front. */
     void writeAxles(long id, VehicleRegister.Entry entry) {
-        int number = 1;
+        db.batchInsert(axles(id, entry)).execute();
+    }
+
+    private List<AxleRecord> axles(long id, VehicleRegister.Entry entry) {
+        List<AxleRecord> rows = new ArrayList<>();
         for (VehicleRegister.AxleOnFile one : entry.axles()) {
             AxleRecord row = db.newRecord(AXLE);
             row.setVehicleId(id);
-            row.setNumber(number++);
+            row.setNumber(rows.size() + 1);
             row.setRole(one.axle().role().name());
             row.setIsDual(one.axle().isDual());
             row.setGawr(one.gawr().orElse(null));
             row.setPlacardSize(one.placardSize().map(TireSize::molded).orElse(null));
             row.setPlacardPressure(one.placardPressure().orElse(null));
-            row.insert();
+            rows.add(row);
         }
+        return rows;
     }
 
     /** New places are added, places gone are marked with their history kept, places that come back are the same ones. */

@@ -9,22 +9,24 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.inspection.PlausibilityCheck;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.OdometerHistory;
 import rotagens.core.vehicle.OdometerHistory.Shown;
 import rotagens.server.storage.generated.tables.records.OdometerReadingRecord;
-import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
 /** The odometers of the fleet, through replaced ones. */
@@ -55,22 +57,50 @@ public class OdometerStore {
     /** All odometer readings of one vehicle that count, oldest first. */
     @Transactional(readOnly = true)
     public List<Odometer> all(long vehicleId) {
-        return all(vehicleId, counts());
-    }
-
-    /** All that was ever read, voided readings too: a file that comes again brings none of them back. */
-    @Transactional(readOnly = true)
-    public List<Odometer> everRead(long vehicleId) {
-        return all(vehicleId, DSL.noCondition());
-    }
-
-    private List<Odometer> all(long vehicleId, Condition which) {
         OdometerHistory run = history(vehicleId);
         return db.selectFrom(ODOMETER_READING)
                 .where(ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
-                .and(which)
+                .and(counts())
                 .orderBy(ODOMETER_READING.RECORDED_AT, ODOMETER_READING.ID)
                 .fetch(row -> odometer(run, row.getOdometer(), row.getRecordedAt()));
+    }
+
+    /**
+     * What new readings of these vehicles are held against.
+     *
+     * @param since the beginning of the first day of which a reading is new
+     */
+    @Transactional(readOnly = true)
+    public Map<Long, OdometerLedger> ledgers(Set<Long> vehicleIds, Instant since) {
+        Map<Long, OdometerHistory> runs = histories(ODOMETER_REPLACEMENT.VEHICLE_ID.in(vehicleIds));
+        Map<Long, OdometerLedger> ledgers = new HashMap<>();
+        vehicleIds.forEach(id ->
+                ledgers.put(id, new OdometerLedger(runs.getOrDefault(id, OdometerHistory.ONE), clock.getZone())));
+        var before = ODOMETER_READING.as("before");
+        var lastBefore = DSL.select(DSL.max(before.RECORDED_AT))
+                .from(before)
+                .where(before.VEHICLE_ID.eq(ODOMETER_READING.VEHICLE_ID))
+                .and(before.RECORDED_AT.lt(since))
+                .andNotExists(
+                        DSL.selectOne().from(ODOMETER_VOID).where(ODOMETER_VOID.ODOMETER_READING_ID.eq(before.ID)));
+        db.select(
+                        ODOMETER_READING.VEHICLE_ID,
+                        ODOMETER_READING.RECORDED_AT,
+                        ODOMETER_READING.ODOMETER,
+                        DSL.field(counts()))
+                .from(ODOMETER_READING)
+                .where(ODOMETER_READING.VEHICLE_ID.in(vehicleIds))
+                .and(ODOMETER_READING.RECORDED_AT.ge(DSL.coalesce(DSL.field(lastBefore), DSL.val(since))))
+                .orderBy(ODOMETER_READING.RECORDED_AT, ODOMETER_READING.ID)
+                .forEach(row -> {
+                    OdometerLedger ledger = ledgers.get(row.value1());
+                    if (row.value4()) {
+                        ledger.add(row.value2(), row.value3());
+                    } else {
+                        ledger.addVoided(row.value2(), row.value3());
+                    }
+                });
+        return ledgers;
     }
 
     /** What counts: readings that nobody has voided. */
@@ -159,38 +189,56 @@ public class OdometerStore {
      */
     @Transactional
     public void read(long vehicleId, Distance reading, Instant at, long personId, String field, Optional<Units> askIn) {
-        OdometerHistory run = history(vehicleId);
-        Shown now = new Shown(at, reading);
-        Optional<OdometerReadingRecord> last = upTo(vehicleId, at);
-        askIn.ifPresent(units -> last.filter(before -> !run.replacedBetween(before.getRecordedAt(), at))
-                .flatMap(before ->
-                        PlausibilityCheck.odometer(before.getOdometer(), day(before.getRecordedAt()), reading, day(at)))
-                .ifPresent(why -> {
-                    InputValidator asked = new InputValidator();
-                    asked.ask(field, why.in(units));
-                    asked.refuseIfWrong();
-                }));
-        last.filter(before -> run.runsBackwards(shown(before), now)).ifPresent(before -> {
-            throw ProblemException.field(
-                    field,
-                    "Less than the last reading, "
-                            + before.getOdometer().asEntered()
-                            + ". Read the odometer again, or record that it was replaced.");
-        });
-        after(vehicleId, at)
-                .filter(after -> run.runsBackwards(now, shown(after)))
-                .ifPresent(after -> {
-                    throw ProblemException.field(
-                            field,
-                            "More than was read later, " + after.getOdometer().asEntered()
-                                    + ". Check the reading and the date.");
-                });
+        OdometerLedger ledger = new OdometerLedger(history(vehicleId), clock.getZone());
+        upTo(vehicleId, at).ifPresent(before -> ledger.add(before.getRecordedAt(), before.getOdometer()));
+        after(vehicleId, at).ifPresent(later -> ledger.add(later.getRecordedAt(), later.getOdometer()));
+        ledger.check(at, reading, field, askIn);
         db.insertInto(ODOMETER_READING)
                 .set(ODOMETER_READING.VEHICLE_ID, vehicleId)
                 .set(ODOMETER_READING.RECORDED_AT, at)
                 .set(ODOMETER_READING.ODOMETER, reading)
                 .set(ODOMETER_READING.PERSON_ID, personId)
                 .execute();
+    }
+
+    /**
+     * A reading to be recorded.
+     *
+     * @param askIn the units to ask in; empty where a person has said that the figure is right
+     */
+    public record NewReading(long vehicleId, Distance reading, Instant at, Optional<Units> askIn) {}
+
+    /**
+     * Records many readings at once, each held against those before it; what was recorded meanwhile isn't recorded again.
+     *
+     * @param field where one of them is refused
+     * @throws ProblemException for the first that doesn't lie between its neighbors in time
+     */
+    @Transactional
+    public void readAll(List<NewReading> readings, long personId, String field) {
+        Set<Long> vehicleIds = readings.stream().map(NewReading::vehicleId).collect(Collectors.toSet());
+        Optional<Instant> first = readings.stream().map(NewReading::at).min(Comparator.naturalOrder());
+        if (first.isEmpty()) {
+            return;
+        }
+        Map<Long, OdometerLedger> ledgers = ledgers(
+                vehicleIds, day(first.get()).atStartOfDay(clock.getZone()).toInstant());
+        List<OdometerReadingRecord> rows = new ArrayList<>();
+        for (NewReading one : readings) {
+            OdometerLedger ledger = ledgers.get(one.vehicleId());
+            if (ledger.isKnown(day(one.at()), one.reading())) {
+                continue;
+            }
+            ledger.check(one.at(), one.reading(), field, one.askIn());
+            ledger.add(one.at(), one.reading());
+            OdometerReadingRecord row = db.newRecord(ODOMETER_READING);
+            row.setVehicleId(one.vehicleId());
+            row.setRecordedAt(one.at());
+            row.setOdometer(one.reading());
+            row.setPersonId(personId);
+            rows.add(row);
+        }
+        db.batchInsert(rows).execute();
     }
 
     /** Records that the odometer was replaced or set anew: what the old one showed last, and what the new one began with. */

@@ -12,12 +12,17 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record1;
+import org.jooq.Select;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Load;
@@ -146,21 +151,16 @@ public class VehicleRegister {
                 .fetchOptional(VEHICLE.ID);
     }
 
-    /**
-     * The vehicle that is meant by a name as people write it: exactly, or by its letters and digits alone where only one vehicle has
-     * them, for example {@code LC01} for LC-01.
-     */
+    /** The vehicle that is meant by a unit number as people write it. */
     @Transactional(readOnly = true)
     public Optional<Long> named(String unit) {
-        return idOf(unit.strip()).or(() -> {
-            String bare = VehicleRegister.bare(unit);
-            List<Long> alike = db.select(VEHICLE.ID, VEHICLE.UNIT).from(VEHICLE).fetch().stream()
-                    .filter(row -> !bare.isEmpty()
-                            && VehicleRegister.bare(row.value2()).equals(bare))
-                    .map(row -> row.value1())
-                    .toList();
-            return alike.size() == 1 ? Optional.of(alike.get(0)) : Optional.empty();
-        });
+        return idOf(unit.strip()).or(() -> unitNames().named(unit));
+    }
+
+    /** Every unit number, read once for whoever looks many up. */
+    @Transactional(readOnly = true)
+    public UnitNames unitNames() {
+        return new UnitNames(db.select(VEHICLE.ID, VEHICLE.UNIT).from(VEHICLE).fetchMap(VEHICLE.ID, VEHICLE.UNIT));
     }
 
     /** The yard’s id, put on file if it is new. */
@@ -197,14 +197,33 @@ public class VehicleRegister {
     /** Adds a vehicle with its axles, places and wheels. */
     @Transactional
     public long add(Entry entry) {
-        refuseUsedUnit(entry.unit(), null);
-        VehicleRecord row = db.newRecord(VEHICLE);
-        fill(row, entry);
-        row.insert();
-        layouts.writeAxles(row.getId(), entry);
-        layouts.writePlaces(row.getId(), entry.layout());
-        layouts.writeWheels(row.getId(), entry.wheels());
-        return row.getId();
+        return addAll(List.of(entry)).get(0);
+    }
+
+    /**
+     * Adds vehicles with their axles, places and wheels.
+     *
+     * @return their ids, in the same order
+     * @throws ProblemException at the field {@code unit} where one has the unit number of another
+     */
+    @Transactional
+    public List<Long> addAll(List<Entry> entries) {
+        Map<String, Long> yards = new HashMap<>();
+        Map<String, Long> classes = new HashMap<>();
+        Map<Long, Entry> added = new LinkedHashMap<>();
+        for (Entry entry : entries) {
+            refuseUsedUnit(entry.unit(), null);
+            VehicleRecord row = db.newRecord(VEHICLE);
+            fill(
+                    row,
+                    entry,
+                    classes.computeIfAbsent(entry.vehicleClass(), this::vehicleClass),
+                    yards.computeIfAbsent(entry.yard(), this::yard));
+            row.insert();
+            added.put(row.getId(), entry);
+        }
+        layouts.writeNew(added);
+        return List.copyOf(added.keySet());
     }
 
     /**
@@ -221,7 +240,26 @@ public class VehicleRegister {
                     null);
         }
         refuseUsedUnit(entry.unit(), id);
-        AxleLayoutChange change = layoutChange(id, entry.layout());
+        refuseLayout(Optional.of(id), stored(id).entry().layout(), entry.layout(), confirmed);
+        fill(row, entry, vehicleClass(entry.vehicleClass()), yard(entry.yard()));
+        row.setVersion(seen + 1);
+        row.update();
+        db.deleteFrom(AXLE).where(AXLE.VEHICLE_ID.eq(id)).execute();
+        layouts.writeAxles(id, entry);
+        layouts.writePlaces(id, entry.layout());
+        layouts.writeWheels(id, entry.wheels());
+    }
+
+    /**
+     * Refuses a layout that would take the position from under a tire; asks about one under which tires that stay count otherwise.
+     *
+     * @param id of the vehicle; empty for one that is not on file yet, which has no tires
+     * @param confirmed whether the person has read what it means
+     */
+    @Transactional(readOnly = true)
+    public void refuseLayout(Optional<Long> id, AxleLayout before, AxleLayout after, boolean confirmed) {
+        AxleLayoutChange change =
+                AxleLayoutChange.between(before, after, id.map(this::occupied).orElse(Set.of()));
         if (!change.blocked().isEmpty()) {
             throw ProblemException.field(
                     "axles",
@@ -232,25 +270,21 @@ public class VehicleRegister {
         if (!change.effects().isEmpty() && !confirmed) {
             throw ProblemException.field("confirmed", String.join(" ", change.effects()));
         }
-        fill(row, entry);
-        row.setVersion(seen + 1);
-        row.update();
-        db.deleteFrom(AXLE).where(AXLE.VEHICLE_ID.eq(id)).execute();
-        layouts.writeAxles(id, entry);
-        layouts.writePlaces(id, entry.layout());
-        layouts.writeWheels(id, entry.wheels());
     }
 
     /** What another layout would mean for the tires on the vehicle now. */
     @Transactional(readOnly = true)
     public AxleLayoutChange layoutChange(long id, AxleLayout after) {
-        Set<Position> occupied = db.select(POSITION.CODE)
+        return AxleLayoutChange.between(stored(id).entry().layout(), after, occupied(id));
+    }
+
+    private Set<Position> occupied(long id) {
+        return db.select(POSITION.CODE)
                 .from(POSITION)
                 .join(INSTALLATION)
                 .on(INSTALLATION.POSITION_ID.eq(POSITION.ID))
                 .where(POSITION.VEHICLE_ID.eq(id))
                 .fetchSet(row -> Position.parse(row.value1()));
-        return AxleLayoutChange.between(stored(id).entry().layout(), after, occupied);
     }
 
     /** Takes a vehicle out of service, or back in. */
@@ -272,50 +306,63 @@ public class VehicleRegister {
 
     @Transactional(readOnly = true)
     public Stored stored(long id) {
-        VehicleRecord row = record(id);
-        List<AxleOnFile> axles = db.selectFrom(AXLE)
-                .where(AXLE.VEHICLE_ID.eq(id))
+        return stored(VEHICLE.ID.eq(id)).stream()
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+    }
+
+    /** Every vehicle as its form has it, retired ones too, by unit number. */
+    @Transactional(readOnly = true)
+    public List<Stored> allStored() {
+        return stored(DSL.noCondition());
+    }
+
+    private List<Stored> stored(Condition which) {
+        Select<Record1<Long>> ids = DSL.select(VEHICLE.ID).from(VEHICLE).where(which);
+        Map<Long, List<AxleOnFile>> axles = db.selectFrom(AXLE)
+                .where(AXLE.VEHICLE_ID.in(ids))
                 .orderBy(AXLE.NUMBER)
-                .fetch(axle -> new AxleOnFile(
-                        new Axle(AxleRole.valueOf(axle.getRole()), axle.getIsDual()),
-                        Optional.ofNullable(axle.getGawr()),
-                        Optional.ofNullable(axle.getPlacardSize()).map(TireSize::parse),
-                        Optional.ofNullable(axle.getPlacardPressure())));
-        Map<Position, WheelSpec> wheels = new HashMap<>();
-        db.select(POSITION.CODE, WHEEL.asterisk())
+                .fetchGroups(
+                        AXLE.VEHICLE_ID,
+                        axle -> new AxleOnFile(
+                                new Axle(AxleRole.valueOf(axle.getRole()), axle.getIsDual()),
+                                Optional.ofNullable(axle.getGawr()),
+                                Optional.ofNullable(axle.getPlacardSize()).map(TireSize::parse),
+                                Optional.ofNullable(axle.getPlacardPressure())));
+        Map<Long, Map<Position, WheelSpec>> wheels = new HashMap<>();
+        db.select(POSITION.VEHICLE_ID, POSITION.CODE, WHEEL.asterisk())
                 .from(POSITION)
                 .join(WHEEL)
                 .on(WHEEL.POSITION_ID.eq(POSITION.ID))
-                .where(POSITION.VEHICLE_ID.eq(id), POSITION.REMOVED_AT.isNull())
-                .forEach(wheel ->
-                        wheels.put(Position.parse(wheel.get(POSITION.CODE)), AxleLayoutStore.wheel(wheel.into(WHEEL))));
-        return new Stored(
-                id,
-                row.getVersion(),
-                row.getRetiredAt() != null,
-                new Entry(
-                        row.getUnit(),
-                        db.select(VEHICLE_CLASS.NAME)
-                                .from(VEHICLE_CLASS)
-                                .where(VEHICLE_CLASS.ID.eq(row.getVehicleClassId()))
-                                .fetchOne(VEHICLE_CLASS.NAME),
-                        db.select(YARD.NAME)
-                                .from(YARD)
-                                .where(YARD.ID.eq(row.getYardId()))
-                                .fetchOne(YARD.NAME),
-                        VehicleType.valueOf(row.getType()),
-                        row.getDescription(),
-                        row.getGvwr(),
-                        row.getHasSensors(),
-                        row.getIsParkedOutdoors(),
-                        Optional.ofNullable(row.getParkedSince()),
-                        LoadState.valueOf(row.getNormalLoadState()),
-                        row.getPlacardLocation(),
-                        PlacardLoadBasis.valueOf(row.getPlacardLoadBasis()),
-                        axles,
-                        row.getSpareCount(),
-                        wheels,
-                        VehicleStore.use(row)));
+                .where(POSITION.VEHICLE_ID.in(ids), POSITION.REMOVED_AT.isNull())
+                .forEach(wheel -> wheels.computeIfAbsent(wheel.get(POSITION.VEHICLE_ID), id -> new HashMap<>())
+                        .put(Position.parse(wheel.get(POSITION.CODE)), AxleLayoutStore.wheel(wheel.into(WHEEL))));
+        Map<Long, String> classes = db.selectFrom(VEHICLE_CLASS).fetchMap(VEHICLE_CLASS.ID, VEHICLE_CLASS.NAME);
+        Map<Long, String> yards = yardNames();
+        return db.selectFrom(VEHICLE)
+                .where(which)
+                .orderBy(VEHICLE.UNIT)
+                .fetch(row -> new Stored(
+                        row.getId(),
+                        row.getVersion(),
+                        row.getRetiredAt() != null,
+                        new Entry(
+                                row.getUnit(),
+                                classes.get(row.getVehicleClassId()),
+                                yards.get(row.getYardId()),
+                                VehicleType.valueOf(row.getType()),
+                                row.getDescription(),
+                                row.getGvwr(),
+                                row.getHasSensors(),
+                                row.getIsParkedOutdoors(),
+                                Optional.ofNullable(row.getParkedSince()),
+                                LoadState.valueOf(row.getNormalLoadState()),
+                                row.getPlacardLocation(),
+                                PlacardLoadBasis.valueOf(row.getPlacardLoadBasis()),
+                                axles.getOrDefault(row.getId(), List.of()),
+                                row.getSpareCount(),
+                                wheels.getOrDefault(row.getId(), new HashMap<>()),
+                                VehicleStore.use(row))));
     }
 
     private VehicleRecord record(long id) {
@@ -325,20 +372,16 @@ public class VehicleRegister {
                 .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
     }
 
-    private static String bare(String unit) {
-        return unit.toLowerCase(java.util.Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]", "");
-    }
-
     private void refuseUsedUnit(String unit, Long own) {
         idOf(unit).filter(other -> !other.equals(own)).ifPresent(other -> {
             throw ProblemException.field("unit", "Another vehicle is called " + unit + " already.");
         });
     }
 
-    private void fill(VehicleRecord row, Entry entry) {
+    private static void fill(VehicleRecord row, Entry entry, long vehicleClassId, long yardId) {
         row.setUnit(entry.unit());
-        row.setVehicleClassId(vehicleClass(entry.vehicleClass()));
-        row.setYardId(yard(entry.yard()));
+        row.setVehicleClassId(vehicleClassId);
+        row.setYardId(yardId);
         row.setType(entry.type().name());
         row.setDescription(entry.description());
         row.setGvwr(entry.gvwr());

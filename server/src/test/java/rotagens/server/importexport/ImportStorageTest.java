@@ -159,6 +159,31 @@ class ImportStorageTest {
                 .isEqualTo(1);
     }
 
+    @Test
+    @DisplayName("a file that a stop cut off says what doesn’t hold any more and stores the rest")
+    void wentOnWithoutOne() {
+        vehicle("WO-1");
+        bring(
+                "TIRES",
+                HEADER.strip() + ",unit,position\n" + tire(6_101).strip().replace("North yard", "") + ",WO-1,2LO\n",
+                false);
+        String cells =
+                "{\"line\":%d,\"cells\":{\"unit\":\"%s\",\"class\":\"Box\",\"yard\":\"North yard\",\"kind\":\"truck\","
+                        + "\"gvwr\":\"26000 lb\",\"axles\":\"steer 2\"}}";
+        transaction.executeWithoutResult(status -> {
+            db.execute(
+                    "insert into import_file (id, type, units, accepted_at, person_id, accepted_rows)"
+                            + " values (78, 'VEHICLES', 'US', '2026-11-23T14:00:00Z', (select min(id) from person), ?)",
+                    "[" + cells.formatted(1, "WO-1") + "," + cells.formatted(2, "WO-2") + "]");
+            db.execute("insert into import_progress (import_file_id, stored_rows) values (78, 0)");
+        });
+        storage.goOn();
+        assertThat(count("select count(*) from vehicle where unit = 'WO-2'")).isEqualTo(1);
+        assertThat(count("select count(*) from axle join vehicle on vehicle.id = axle.vehicle_id where unit = 'WO-1'"))
+                .isEqualTo(2);
+        assertThat(count("select count(*) from import_file")).isZero();
+    }
+
     private static String kept(int line, String number) {
         return """
                 {"line":%d,"cells":{"number":"%s","dot":"1120","maker":"Larkfell","model":"Hill 3",
@@ -217,5 +242,139 @@ class ImportStorageTest {
             assertThat(count("select count(*) from tire where tire_number = 'N09002'"))
                     .isEqualTo(1);
         }
+    }
+
+    private static final String VEHICLES = "unit,class,yard,kind,gvwr,axles,description\n";
+
+    private static String box(String unit, String axles, String description) {
+        return unit + ",Box,North yard,truck,26000 lb," + axles + "," + description + "\n";
+    }
+
+    private void vehicle(String unit) {
+        assertThat(bring("VEHICLES", VEHICLES + box(unit, "steer 2 | drive 4", "box"), false)
+                        .body()
+                        .path("added")
+                        .asInt())
+                .isEqualTo(1);
+    }
+
+    private static java.util.List<String> messages(Answer answer) {
+        return answer.body()
+                .path("rows")
+                .valueStream()
+                .flatMap(row -> row.path("errors").valueStream())
+                .map(error -> error.path("column").asString("") + ": "
+                        + error.path("message").asString())
+                .toList();
+    }
+
+    @Test
+    @DisplayName(
+            "a vehicle twice in a file is put on file once and changed by its second row, and a second time neither")
+    void vehicleTwice() {
+        String file = VEHICLES
+                + box("TW-1", "steer 2 | drive 4", "first")
+                + box("tw-1", "steer 2 | drive 4 | tag 2", "second");
+        Answer answer = bring("VEHICLES", file, false);
+        assertThat(answer.body().path("added").asInt()).as(answer.text()).isEqualTo(1);
+        assertThat(answer.body().path("changed").asInt()).isEqualTo(1);
+        assertThat(count("select count(*) from vehicle where unit = 'TW-1' and description = 'second'"))
+                .isEqualTo(1);
+        assertThat(count("select count(*) from axle join vehicle on vehicle.id = axle.vehicle_id where unit = 'TW-1'"))
+                .isEqualTo(3);
+        assertThat(count("select count(*) from position join vehicle on vehicle.id = position.vehicle_id"
+                        + " where unit = 'TW-1' and removed_at is null"))
+                .isEqualTo(8);
+        assertThat(bring("VEHICLES", VEHICLES + box("TW-1", "steer 2 | drive 4 | tag 2", "second"), false)
+                        .body()
+                        .path("same")
+                        .asInt())
+                .isEqualTo(1);
+    }
+
+    @Test
+    @DisplayName(
+            "a file that draws a vehicle without the axle its tires are on is refused at its axles, seen before it is stored")
+    void axleUnderTires() {
+        vehicle("AX-1");
+        Answer tires = bring(
+                "TIRES",
+                HEADER.strip() + ",unit,position\n" + tire(6_001).strip().replace("North yard", "") + ",AX-1,2LO\n",
+                false);
+        assertThat(tires.body().path("added").asInt()).as(tires.text()).isEqualTo(1);
+        String withoutDrive = VEHICLES + box("AX-1", "steer 2", "box");
+        for (boolean dryRun : new boolean[] {true, false}) {
+            Answer answer = bring("VEHICLES", withoutDrive, dryRun);
+            assertThat(messages(answer))
+                    .as(answer.text())
+                    .singleElement()
+                    .asString()
+                    .startsWith("axles: There are tires on 2LO");
+        }
+        assertThat(count("select count(*) from axle join vehicle on vehicle.id = axle.vehicle_id where unit = 'AX-1'"))
+                .isEqualTo(2);
+    }
+
+    @Test
+    @DisplayName(
+            "odometers of a file are held against each other, in whichever order they stand, and against what is on file")
+    void odometersInAnyOrder() {
+        vehicle("OD-1");
+        String header = "unit,day,odometer\n";
+        assertThat(bring("ODOMETERS", header + "OD1,2026-11-20,52000 mi\nod-1,2026-11-10,51000 mi\n", false)
+                        .body()
+                        .path("added")
+                        .asInt())
+                .isEqualTo(2);
+        Answer wrong = bring(
+                "ODOMETERS",
+                header
+                        + "OD-1,2026-11-15,50000 mi\nOD-1,2026-11-16,53000 mi\nOD-1,2026-11-21,52100 mi\nOD-1,2026-11-22,52050 mi\n",
+                false);
+        assertThat(messages(wrong))
+                .containsExactly(
+                        "odometer: Less than the last reading, 51000 mi. Read the odometer again, or record that it was replaced.",
+                        "odometer: More than was read later, 52000 mi. Check the reading and the date.",
+                        "odometer: Less than the last reading, 52100 mi. Read the odometer again, or record that it was replaced.");
+        assertThat(
+                        count(
+                                "select count(*) from odometer_reading join vehicle on vehicle.id = vehicle_id where unit = 'OD-1'"))
+                .as("one faulty row and nothing of the file is stored")
+                .isEqualTo(2);
+        assertThat(bring("ODOMETERS", header + "OD-1,2026-11-20,83686 km\nOD-1,2026-11-21,52100 mi\n", false)
+                        .text())
+                .as("the same figure in another unit is on file already")
+                .contains("\"added\":1,\"changed\":0,\"same\":1");
+    }
+
+    @Test
+    @DisplayName("an odometer of a file that a higher one overtook meanwhile is left out and named")
+    void odometerOvertaken() throws Exception {
+        vehicle("OV-1");
+        try (Connection held = writer.getConnection()) {
+            var bringing = java.util.concurrent.CompletableFuture.supplyAsync(() -> bring(
+                    "ODOMETERS", "unit,day,odometer\nOV-1,2026-11-20,52000 mi\nOV-1,2026-11-18,51000 mi\n", false));
+            while (writer.getHikariPoolMXBean().getThreadsAwaitingConnection() == 0) {
+                Thread.onSpinWait();
+            }
+            held.createStatement()
+                    .execute("insert into odometer_reading (vehicle_id, recorded_at, odometer, person_id)"
+                            + " select vehicle.id, '2026-11-19T14:00:00Z', '60000 mi', (select min(id) from person)"
+                            + " from vehicle where unit = 'OV-1'");
+            if (!held.getAutoCommit()) {
+                held.commit();
+            }
+            held.close();
+            Answer answer = bringing.get(60, TimeUnit.SECONDS);
+            assertThat(messages(answer))
+                    .singleElement()
+                    .asString()
+                    .contains("This changed while the file was being brought in");
+            assertThat(answer.body().path("added").asInt()).isEqualTo(1);
+        }
+        assertThat(
+                        count(
+                                "select count(*) from odometer_reading join vehicle on vehicle.id = vehicle_id where unit = 'OV-1'"))
+                .isEqualTo(2);
     }
 }

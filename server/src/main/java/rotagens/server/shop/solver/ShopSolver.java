@@ -52,7 +52,7 @@ public final class ShopSolver {
     private final LocalDate last;
     private final long seed;
     private final int triesPerJob;
-    /** Jobs that share a place share the object, too. */
+    /** Jobs that share a place share the object, too: a large fleet's jobs have millions of places to choose from. */
     private final Map<Slot, Slot> same = new HashMap<>();
 
     public ShopSolver(ShopConstraints rules, LocalDate last, long seed, int triesPerJob) {
@@ -99,7 +99,7 @@ public final class ShopSolver {
         return SolverFactory.<ShopSchedule>create(config).buildSolver();
     }
 
-    private ShopSchedule problem(Collection<ShopJob> jobs, Collection<JobSlot> kept, FirstFit.Plan first) {
+    ShopSchedule problem(Collection<ShopJob> jobs, Collection<JobSlot> kept, FirstFit.Plan first) {
         Map<String, JobSlot> placed = new HashMap<>();
         first.placed().forEach(one -> placed.put(one.job().id(), one));
         List<PlannedJob> plans = new ArrayList<>();
@@ -117,8 +117,13 @@ public final class ShopSolver {
         return new ShopSchedule(plans, rules);
     }
 
-    private static Slot place(JobSlot placed) {
-        return new Slot(placed.day(), placed.start(), placed.bay(), placed.assignees());
+    private Slot place(JobSlot placed) {
+        return shared(new Slot(placed.day(), placed.start(), placed.bay(), placed.assignees()));
+    }
+
+    private Slot shared(Slot slot) {
+        Slot known = same.putIfAbsent(slot, slot);
+        return known == null ? slot : known;
     }
 
     /**
@@ -128,7 +133,7 @@ public final class ShopSolver {
     private List<Slot> places(ShopJob job, JobSlot first) {
         List<List<String>> crews = FirstFit.crews(job, rules);
         int bays = rules.yard(job.yard()).map(ShopConstraints.Yard::bays).orElse(0);
-        List<Slot> slots = new ArrayList<>();
+        ArrayList<Slot> slots = new ArrayList<>();
         LocalDate from = job.earliest().isBefore(rules.today()) ? rules.today() : job.earliest();
         LocalDate until = later(job.due(), first == null ? last : first.day()).plusDays(MORE_DAYS);
         for (LocalDate day = from; !day.isAfter(last) && !day.isAfter(until); day = day.plusDays(1)) {
@@ -142,12 +147,13 @@ public final class ShopSolver {
                 for (List<String> crew : crews) {
                     if (rules.work(crew, job.yard(), day, start, start + job.minutes())) {
                         for (int bay = 1; bay <= bays; bay++) {
-                            slots.add(new Slot(day, start, bay, crew));
+                            slots.add(shared(new Slot(day, start, bay, crew)));
                         }
                     }
                 }
             }
         }
+        slots.trimToSize();
         return slots;
     }
 

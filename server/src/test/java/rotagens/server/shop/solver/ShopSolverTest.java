@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import rotagens.core.shop.FirstFit;
 import rotagens.core.shop.JobSlot;
 import rotagens.core.shop.ScheduleCheck;
 import rotagens.core.shop.ShopConstraints;
@@ -48,7 +52,7 @@ class ShopSolverTest {
                 "Yard 0",
                 570,
                 1,
-                java.util.Set.of(),
+                Set.of(),
                 Busy.MONDAY,
                 java.util.Optional.empty(),
                 Busy.MONDAY,
@@ -74,5 +78,18 @@ class ShopSolverTest {
                 .solve(jobs, List.of(), round -> rounds[0] = round, () -> rounds[0] >= 2);
         assertThat(rounds[0]).isEqualTo(2);
         assertThat(found.plan().placed()).isNotEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "a place that many jobs may have is one object, so that a large fleet's plan fits in the memory there is")
+    void placesAreShared() {
+        List<PlannedJob.Slot> all = new ShopSolver(rules, LAST, 1, 200)
+                .problem(jobs, List.of(), FirstFit.of(jobs, List.of(), rules, LAST)).jobs().stream()
+                        .flatMap(job -> job.getPlaces().stream())
+                        .toList();
+        Set<PlannedJob.Slot> objects = Collections.newSetFromMap(new IdentityHashMap<>());
+        objects.addAll(all);
+        assertThat(objects).hasSameSizeAs(Set.copyOf(all)).hasSizeLessThan(all.size() / 2);
     }
 }
