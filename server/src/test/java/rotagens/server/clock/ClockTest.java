@@ -73,6 +73,9 @@ class ClockTest {
     Settable clock;
 
     @Autowired
+    Clock told;
+
+    @Autowired
     DSLContext db;
 
     /** Each test's own day, after those of the tests before it. */
@@ -115,6 +118,7 @@ class ClockTest {
     @DisplayName("whoever changes the password stays signed in: nothing is told finer than it is stored")
     void asStored() {
         clock.set(clock.instant().plusNanos(123_456_789));
+        assertThat(told.instant().getNano()).as("stored are milliseconds").isEqualTo(123_000_000);
         Api.as(http, "MANAGER")
                 .post(
                         "/api/people",
