@@ -12,7 +12,13 @@ import rotagens.core.vehicle.Vehicle;
  */
 public record LaborCosts(int liftMinutes, int mountMinutes, double dollarsAnHour) {
 
-    /** As the fleet's policy prices it for a vehicle. */
+    /**
+     * As the fleet's policy prices it for a vehicle.
+     *
+     * @param vehicle light or heavy: its wheels take less or more
+     * @param policy for what an hour of labor costs in its class
+     * @return minutes and dollars
+     */
     public static LaborCosts on(Vehicle vehicle, Policy policy) {
         double dollars = policy.of(vehicle.vehicleClass()).number(PolicyNumber.LABOR_RATE);
         return vehicle.isLight() ? new LaborCosts(8, 12, dollars) : new LaborCosts(15, 25, dollars);

@@ -26,11 +26,17 @@ public record MovePlan(List<Lift> lifts, Map<Position, Position> wheelFrom, bool
 
     /** How a tire gets to its place. */
     public enum MoveMethod {
+        /** The wheel goes along; nothing is taken off it. */
         WITH_WHEEL("with its wheel"),
+        /** Off its wheel and on again the other way round, for a tire with a direction. */
         REVERSED_ON_WHEEL("with its wheel, reversed on it: the arrow"),
+        /** Off its wheel and onto the one that stays there. */
         REMOUNTED("remounted on the wheel there"),
+        /** Out of stock, onto the wheel there. */
         FROM_STOCK("from stock, mounted"),
+        /** Bought, onto the wheel there. */
         PURCHASED("new, mounted"),
+        /** Off the vehicle. */
         REMOVED("removed");
 
         private final String label;
@@ -39,6 +45,11 @@ public record MovePlan(List<Lift> lifts, Map<Position, Position> wheelFrom, bool
             this.label = words;
         }
 
+        /**
+         * In words, for a line of the job.
+         *
+         * @return in lower case
+         */
         public String label() {
             return label;
         }
@@ -50,7 +61,13 @@ public record MovePlan(List<Lift> lifts, Map<Position, Position> wheelFrom, bool
     /** Wheels that are off together: where to jack, and what moves meanwhile. */
     public record Lift(List<Position> off, List<String> jackAt, List<Move> moves) {}
 
-    /** The way from the vehicle as it stands to an arrangement. */
+    /**
+     * The way from the vehicle as it stands to an arrangement.
+     *
+     * @param rotationProblem the vehicle, its tires, stock and rules
+     * @param arrangement which tire sits where
+     * @return the lifts in order, wheels that change places off together
+     */
     public static MovePlan to(RotationProblem rotationProblem, Arrangement arrangement) {
         List<Move> moves = moves(rotationProblem, arrangement);
         Map<Position, Position> wheels = wheels(rotationProblem, arrangement);
@@ -62,7 +79,11 @@ public record MovePlan(List<Lift> lifts, Map<Position, Position> wheelFrom, bool
         return new MovePlan(lifts(rotationProblem, moves), wheels, relearn);
     }
 
-    /** All moves, lift by lift. */
+    /**
+     * All moves, lift by lift.
+     *
+     * @return a tire that doesn’t move is not among them
+     */
     public List<Move> all() {
         return lifts.stream().flatMap(lift -> lift.moves().stream()).toList();
     }

@@ -58,7 +58,11 @@ public record ReplacementSearch(
     public record TireMatch(
             Position position, CandidateTire tire, OptionalDouble acrossApart, OptionalDouble mateApart) {
 
-        /** How it matches, in words. */
+        /**
+         * How it matches, in words.
+         *
+         * @return none where there is nothing to match
+         */
         public List<Message> label() {
             List<Message> words = new ArrayList<>();
             if (acrossApart.isPresent()) {
@@ -95,7 +99,13 @@ public record ReplacementSearch(
     /** Stock before buying; then the nearest match. */
     private static final ScoreWeights NEAREST = new ScoreWeights(10_000, 0, 60, 120, 0, 0, 0);
 
-    /** Works it out for positions on axles. */
+    /**
+     * Works it out for positions on axles.
+     *
+     * @param rotationProblem the vehicle, its tires, stock and rules
+     * @param retired positions whose tires are to go, at most {@link #MOST}
+     * @return the best match first; without one where nothing at hand may go there
+     */
     public static ReplacementSearch of(RotationProblem rotationProblem, List<Position> retired) {
         Search search = new Search(rotationProblem, retired);
         search.from(0, search.staying());

@@ -5,21 +5,25 @@ import rotagens.core.policy.PolicyNumber;
 
 /** What a rotation is for. Each weighs the same figures differently; the figures stand beside every proposal. */
 public enum RotationGoal {
+    /** Buy late, wear evenly. */
     EVEN_WEAR(
             "Even wear",
             "The next forced purchase as late as possible with the available tires, then even tread on every axle.",
             true,
             new ScoreWeights(1_000_000, 0, 200, 400, 10, 20, 0)),
+    /** The newest in front, the older ones used up behind. */
     NEWEST_ON_STEER(
             "Newest on steer",
             "Newest tires on steer. Older tires are used up on other axles.",
             false,
             new ScoreWeights(1_000_000, 400, 40, 100, 10, 20, 1)),
+    /** As few wheels and beads as the rules allow. */
     LEAST_LABOR(
             "Least labor",
             "The fewest wheels lifted and the fewest beads broken that keep every rule until the next visit.",
             false,
             new ScoreWeights(3_000, 0, 1, 2, 10_000, 4_000, 0)),
+    /** By the fleet’s own points. */
     CUSTOM("Custom weights", "Weighed by the points the fleet’s policy gives each value.", false, null);
 
     /**
@@ -67,10 +71,20 @@ public enum RotationGoal {
         this.scoreWeights = scoreWeights;
     }
 
+    /**
+     * Its name.
+     *
+     * @return a few words
+     */
     public String label() {
         return label;
     }
 
+    /**
+     * What it comes to, for whoever chooses.
+     *
+     * @return a sentence
+     */
     public String means() {
         return means;
     }
@@ -79,7 +93,12 @@ public enum RotationGoal {
         return latestPurchaseFirst;
     }
 
-    /** What each figure counts for a class of vehicles. */
+    /**
+     * What each figure counts for a class of vehicles.
+     *
+     * @param policy of the class, whose own points count for the custom goal
+     * @return in points; less is better
+     */
     public ScoreWeights weights(Policy.ClassPolicy policy) {
         return scoreWeights == null ? ScoreWeights.own(policy) : scoreWeights;
     }

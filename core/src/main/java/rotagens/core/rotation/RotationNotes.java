@@ -26,7 +26,14 @@ public final class RotationNotes {
 
     private RotationNotes() {}
 
-    /** In the order of weight: steer first, then duals, sensors, and wheels nobody has read. */
+    /**
+     * In the order of weight: steer first, then duals, sensors, and wheels nobody has read.
+     *
+     * @param rotationProblem the vehicle, its tires, stock and rules
+     * @param arrangement which tire sits where
+     * @param movePlan the way there
+     * @return none where nothing is worth saying
+     */
     public static List<Message> of(RotationProblem rotationProblem, Arrangement arrangement, MovePlan movePlan) {
         List<Message> remarks = new ArrayList<>();
         steerAge(rotationProblem, arrangement).ifPresent(remarks::add);

@@ -59,18 +59,39 @@ public final class RotationProblem {
             LocalDate nextVisit,
             Set<Rule> overridden) {
 
+        /**
+         * Copies what it is given.
+         *
+         * @param vehicle with its loads and pressures
+         * @param candidates tires that may be given a place
+         * @param toBuy what may be bought for each axle, by its number
+         * @param policy of the fleet
+         * @param today the day it is worked out on
+         * @param nextVisit until which every tire has to last
+         * @param overridden rules a manager lets stand aside
+         */
         public Inputs {
             candidates = List.copyOf(candidates);
             toBuy = Map.copyOf(toBuy);
             overridden = Set.copyOf(overridden);
         }
 
-        /** The same with another next visit. */
+        /**
+         * The same with another next visit.
+         *
+         * @param day until which every tire has to last
+         * @return other inputs, the same but for that day
+         */
         public Inputs forNextVisit(LocalDate day) {
             return new Inputs(vehicle, candidates, toBuy, policy, today, day, overridden);
         }
 
-        /** The same with other rules standing aside. */
+        /**
+         * The same with other rules standing aside.
+         *
+         * @param rules that a manager lets stand aside
+         * @return other inputs, the same but for these rules
+         */
         public Inputs overriding(Set<Rule> rules) {
             return new Inputs(vehicle, candidates, toBuy, policy, today, nextVisit, rules);
         }
@@ -91,6 +112,11 @@ public final class RotationProblem {
     private final Optional<SpeedSymbol> slowest;
     private final LaborCosts laborCosts;
 
+    /**
+     * Works out once what every arrangement needs: wear at each position, mean tread of each tire, times of labor.
+     *
+     * @param inputs the vehicle, its tires, what may be bought, policy and days
+     */
     public RotationProblem(Inputs inputs) {
         this.inputs = inputs;
         this.positions = inputs.vehicle().vehicle().layout().positions();
@@ -104,10 +130,20 @@ public final class RotationProblem {
         inputs.toBuy().values().forEach(choices -> choices.forEach(tire -> wornTire.put(tire.id(), tire.worn())));
     }
 
+    /**
+     * What it is about.
+     *
+     * @return as given
+     */
     public Inputs inputs() {
         return inputs;
     }
 
+    /**
+     * The vehicle’s positions, in the order of its layout.
+     *
+     * @return spares too
+     */
     public List<Position> positions() {
         return positions;
     }
@@ -117,12 +153,21 @@ public final class RotationProblem {
         return inputs.policy().of(inputs.vehicle().vehicle().vehicleClass());
     }
 
-    /** What each figure counts for a purpose on this vehicle. */
+    /**
+     * What each figure counts for a purpose on this vehicle.
+     *
+     * @param rotationGoal what the rotation is for
+     * @return points of each figure
+     */
     public ScoreWeights weights(RotationGoal rotationGoal) {
         return rotationGoal.weights(policy());
     }
 
-    /** As the tires sit today. */
+    /**
+     * As the tires sit today.
+     *
+     * @return positions without a tire have none
+     */
     public Arrangement today() {
         Map<Position, CandidateTire> places = new LinkedHashMap<>();
         for (Position position : positions) {
@@ -139,6 +184,10 @@ public final class RotationProblem {
     /**
      * What keeps a tire off a position whatever runs beside it, overridden rules included. What isn't known of a tire keeps it
      * off every place but its own.
+     *
+     * @param tire that would go there
+     * @param position where it would go
+     * @return none where it may go there
      */
     public List<VerdictReason> violations(CandidateTire tire, Position position) {
         return alone.computeIfAbsent(
@@ -228,6 +277,12 @@ public final class RotationProblem {
     /**
      * What keeps two tires from running on one axle in these places. What runs together today may go on doing so, unless it
      * must not operate at all.
+     *
+     * @param here one tire
+     * @param at its position
+     * @param there the other tire
+     * @param mate the position of that one, on the same axle
+     * @return none where they may run together
      */
     public List<VerdictReason> pairViolations(CandidateTire here, OnAxle at, CandidateTire there, OnAxle mate) {
         List<VerdictReason> against = new ArrayList<>();
@@ -277,7 +332,12 @@ public final class RotationProblem {
 
     // What an arrangement breaks
 
-    /** Everything an arrangement breaks, overridden rules left out. */
+    /**
+     * Everything an arrangement breaks, overridden rules left out.
+     *
+     * @param arrangement which tire sits where
+     * @return each with its positions and its figure; a position on an axle left empty is one
+     */
     public List<Violation> violations(Arrangement arrangement) {
         List<Violation> broken = new ArrayList<>();
         for (Position position : positions) {
@@ -389,7 +449,13 @@ public final class RotationProblem {
         return !changes(tire, to) || travelsWithWheel(tire, to) && !turned(tire, to) ? 0 : 1;
     }
 
-    /** Months until a tire at a position reaches the overall age limit or its pull point there; empty without either clock. */
+    /**
+     * Months until a tire at a position reaches the overall age limit or its pull point there; empty without either clock.
+     *
+     * @param tire that would run there
+     * @param position where it would run
+     * @return months from today
+     */
     public OptionalDouble monthsThere(CandidateTire tire, Position position) {
         return months.computeIfAbsent(
                 new CurrentPosition(tire.id(), position), currentPosition -> reckonMonths(tire, position));
@@ -446,7 +512,12 @@ public final class RotationProblem {
                 .average();
     }
 
-    /** Months of life in a tire, wherever it runs: to the overall age limit at most, and as far as its tread goes. */
+    /**
+     * Months of life in a tire, wherever it runs: to the overall age limit at most, and as far as its tread goes.
+     *
+     * @param tire on the vehicle, from stock or to buy
+     * @return months from today at the position that is kindest to it
+     */
     public double life(CandidateTire tire) {
         return positions.stream()
                 .filter(OnAxle.class::isInstance)
@@ -534,7 +605,13 @@ public final class RotationProblem {
         return all;
     }
 
-    /** Points of a whole arrangement for a purpose; less is better. */
+    /**
+     * Points of a whole arrangement for a purpose; less is better.
+     *
+     * @param arrangement which tire sits where
+     * @param scoreWeights what each figure counts
+     * @return the sum over its tires and axles
+     */
     public long score(Arrangement arrangement, ScoreWeights scoreWeights) {
         long points = 0;
         for (Position position : positions) {
@@ -558,7 +635,12 @@ public final class RotationProblem {
 
     static final long EMPTY_SPARE = 5;
 
-    /** What an arrangement gives and costs. */
+    /**
+     * What an arrangement gives and costs.
+     *
+     * @param arrangement which tire sits where
+     * @return the figures that stand beside a proposal
+     */
     public ArrangementMetrics measures(Arrangement arrangement) {
         double spread = 0;
         double dual = 0;
@@ -623,7 +705,12 @@ public final class RotationProblem {
                 : other.isEmpty() ? one : OptionalDouble.of(Math.max(one.getAsDouble(), other.getAsDouble()));
     }
 
-    /** The tires on the vehicle today that an arrangement leaves without a place. */
+    /**
+     * The tires on the vehicle today that an arrangement leaves without a place.
+     *
+     * @param arrangement which tire sits where
+     * @return none where all of them stay
+     */
     public List<CandidateTire> removedTires(Arrangement arrangement) {
         Set<Long> used = new LinkedHashSet<>();
         arrangement.tires().values().forEach(tire -> used.add(tire.id()));

@@ -36,7 +36,13 @@ public record RotationProposal(Arrangement arrangement, ArrangementMetrics metri
 
     private static final ScoreWeights FEWEST_BROUGHT_IN = new ScoreWeights(1_000, 0, 0, 0, 0, 0, 0);
 
-    /** The best legal arrangement; empty where none is. */
+    /**
+     * The best legal arrangement; empty where none is.
+     *
+     * @param rotationProblem the vehicle, its tires, stock and rules
+     * @param rotationGoal what the rotation is for
+     * @return with its figures, and how far from proven best it may be
+     */
     public static Optional<RotationProposal> of(RotationProblem rotationProblem, RotationGoal rotationGoal) {
         ScoreWeights scoreWeights = rotationProblem.weights(rotationGoal);
         SwapScope swapScope =
@@ -106,6 +112,9 @@ public record RotationProposal(Arrangement arrangement, ArrangementMetrics metri
     /**
      * The smallest set of rules that keeps every arrangement from being legal, found by letting one, then two stand aside; empty
      * where even that finds none.
+     *
+     * @param rotationProblem the vehicle, its tires, stock and rules
+     * @return with what the nearest arrangement breaks
      */
     public static Optional<Infeasibility> infeasibility(RotationProblem rotationProblem) {
         Set<Rule> inPlay = new LinkedHashSet<>();
@@ -137,7 +146,12 @@ public record RotationProposal(Arrangement arrangement, ArrangementMetrics metri
         return Optional.empty();
     }
 
-    /** The latest next visit, in whole months from today, until which the tires can be arranged legally; empty where not even today. */
+    /**
+     * The latest next visit, in whole months from today, until which the tires can be arranged legally; empty where not even today.
+     *
+     * @param rotationProblem the vehicle, its tires, stock and rules
+     * @return a day before the next visit as it is planned
+     */
     public static Optional<LocalDate> latestVisit(RotationProblem rotationProblem) {
         LocalDate today = rotationProblem.inputs().today();
         int low = -1;
@@ -158,7 +172,13 @@ public record RotationProposal(Arrangement arrangement, ArrangementMetrics metri
         return low < 0 ? Optional.empty() : Optional.of(today.plusMonths(low));
     }
 
-    /** What would help where nothing is legal: what costs nothing first. */
+    /**
+     * What would help where nothing is legal: what costs nothing first.
+     *
+     * @param rotationProblem the vehicle, its tires, stock and rules
+     * @param infeasibility the rules that stand in the way, where they were found
+     * @return sentences, each something to do
+     */
     public static List<Message> remedies(RotationProblem rotationProblem, Optional<Infeasibility> infeasibility) {
         List<Message> cures = new ArrayList<>();
         latestVisit(rotationProblem)

@@ -24,6 +24,7 @@ public final class StockRanking {
      * @param stock tires in stock in the vehicle's sizes
      * @param installed what the vehicle runs today
      * @param inItsYard whether a tire is stored in the vehicle's own yard
+     * @return all of them, in that order
      */
     public static List<CandidateTire> of(
             List<CandidateTire> stock, List<Tire> installed, Predicate<CandidateTire> inItsYard) {

@@ -69,7 +69,13 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
     /** Where another assignment is as good, a corner keeps its own tire. */
     private static final double RATHER_AS_NAMED = 1e-9;
 
-    /** Both readings at the same corners, each at least one. */
+    /**
+     * Both readings at the same corners, each at least one.
+     *
+     * @param dash what the dash shows for each corner it names
+     * @param gauge what the gauge reads at each corner
+     * @return whose tire each corner shows, as far as it can be told
+     */
     public static DashGaugeComparison of(Map<Position, Pressure> dash, Map<Position, Pressure> gauge) {
         List<Position> named = dash.keySet().stream()
                 .filter(gauge::containsKey)
@@ -182,27 +188,43 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
         return assignment;
     }
 
-    /** By how much the next-best assignment of all corners is worse in total. */
+    /**
+     * By how much the next-best assignment of all corners is worse in total.
+     *
+     * @return in psi; infinite with one corner
+     */
     public double marginPsi() {
         return corners.stream().mapToDouble(CornerMatch::marginPsi).min().orElseThrow();
     }
 
-    /** The corners the dash surely names wrongly. */
+    /**
+     * The corners the dash surely names wrongly.
+     *
+     * @return none where nothing is sure
+     */
     public List<CornerMatch> swapped() {
         return corners.stream()
                 .filter(cornerMatch -> cornerMatch.isSwapped() && cornerMatch.tells())
                 .toList();
     }
 
-    /** The corners that differ and of which nobody can tell whose tire they show. */
-    public List<CornerMatch> isAmbiguous() {
+    /**
+     * The corners that differ and of which nobody can tell whose tire they show.
+     *
+     * @return none where every corner can be told
+     */
+    public List<CornerMatch> ambiguous() {
         return corners.stream()
                 .filter(cornerMatch -> !cornerMatch.tells()
                         && (cornerMatch.isSwapped() || cornerMatch.offPsi() > AGREES_WITHIN_PSI + SLACK))
                 .toList();
     }
 
-    /** Every corner is told and shows its own tire: a proof by the dash alone. Equal tires never give it. */
+    /**
+     * Every corner is told and shows its own tire: a proof by the dash alone. Equal tires never give it.
+     *
+     * @return whether no gauge is needed to tell the corners
+     */
     public boolean provesEveryCorner() {
         return matches() && corners.stream().allMatch(cornerMatch -> cornerMatch.tells() && !cornerMatch.isSwapped());
     }
@@ -246,18 +268,27 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
      * Whether dash and gauge agree at every corner that has a sensor; a corner nobody read proves nothing.
      *
      * @param withSensor the corners of the vehicle that have one
+     * @return whether each of them was read by both and agrees
      */
     public boolean provesAll(Collection<Position> withSensor) {
         return matches() && corners.stream().map(CornerMatch::named).toList().containsAll(withSensor);
     }
 
-    /** Every corner shows what the gauge reads there, within what dash and gauge may differ. */
+    /**
+     * Every corner shows what the gauge reads there, within what dash and gauge may differ.
+     *
+     * @return whether nothing has to be learned anew
+     */
     public boolean matches() {
         return corners.stream().allMatch(cornerMatch -> cornerMatch.offPsi() <= AGREES_WITHIN_PSI + SLACK)
                 && corners.stream().noneMatch(CornerMatch::isSurelySwapped);
     }
 
-    /** What it comes to. */
+    /**
+     * What it comes to.
+     *
+     * @return a sentence or two, with what to do next
+     */
     public Message statement() {
         if (matches()) {
             return Message.of("Every corner on the dash shows what the gauge reads there.");
@@ -285,7 +316,7 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
                     "{}. Relearn before adding air; to tell more, change one tire and read again.",
                     said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1));
         }
-        if (!isAmbiguous().isEmpty()) {
+        if (!ambiguous().isEmpty()) {
             return Message.of(
                     "Not certain: another assignment differs by only {} in total. Change one tire’s pressure and compare again.",
                     Pressure.psi(Math.round(marginPsi() * 10) / 10.0));
@@ -305,7 +336,11 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
      */
     public record TieBreaker(Position corner, Pressure to, boolean up, Pressure restore) {
 
-        /** In words. */
+        /**
+         * In words.
+         *
+         * @return a sentence that begins with the corner
+         */
         public Message statement() {
             return Message.of(
                     "{} {} to {}, read all corners on the dash again, then put it back to {}.",
@@ -316,7 +351,14 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
         }
     }
 
-    /** The first corner that may be changed enough; empty where every one is held by its maximum and its need. */
+    /**
+     * The first corner that may be changed enough; empty where every one is held by its maximum and its need.
+     *
+     * @param gauge what the gauge reads at each corner
+     * @param maxima the most each corner may hold, tire and wheel; absent where not known, then no air goes in
+     * @param needs what the load at each corner takes at least; absent where not known, then none is let out
+     * @return the change to make, in half psi
+     */
     public static Optional<TieBreaker> breaker(
             Map<Position, Pressure> gauge, Map<Position, Pressure> maxima, Map<Position, Pressure> needs) {
         List<TieBreaker> down = new ArrayList<>();

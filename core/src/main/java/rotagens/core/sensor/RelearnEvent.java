@@ -38,14 +38,35 @@ public record RelearnEvent(Type type, Optional<Position> position, Optional<Pres
         DASH
     }
 
+    /**
+     * Something that concerns the vehicle as a whole.
+     *
+     * @param type what happened
+     * @return an event without corner or figure
+     */
     public static RelearnEvent of(Type type) {
         return new RelearnEvent(type, Optional.empty(), Optional.empty());
     }
 
+    /**
+     * Something at one corner.
+     *
+     * @param type what happened
+     * @param position the corner
+     * @return an event without a figure
+     */
     public static RelearnEvent at(Type type, Position position) {
         return new RelearnEvent(type, Optional.of(position), Optional.empty());
     }
 
+    /**
+     * A pressure read at one corner.
+     *
+     * @param type by which of gauge and dash
+     * @param position the corner
+     * @param pressure what it reads
+     * @return an event with its figure
+     */
     public static RelearnEvent reads(Type type, Position position, Pressure pressure) {
         return new RelearnEvent(type, Optional.of(position), Optional.of(pressure));
     }

@@ -38,12 +38,19 @@ public record RelearnGuide(
 
     /** How far it is. */
     public enum Stage {
+        /** What has to be so before learn mode begins. */
         PREPARE,
+        /** Getting it into learn mode. */
         ENTER,
+        /** Corner after corner, until each was heard. */
         CORNERS,
+        /** Air that was let out goes back. */
         REINFLATE,
+        /** Dash and gauge are held against each other. */
         COMPARE,
+        /** Every corner is confirmed by both. */
         DONE,
+        /** It can’t be finished this way. */
         FAILED
     }
 
@@ -52,9 +59,13 @@ public record RelearnGuide(
 
         /** From what costs least to what costs most. */
         public enum Type {
+            /** Hold the trigger once more. */
             RETRY,
+            /** Turn the wheel a quarter and try again. */
             NOT_IN_RANGE,
+            /** Its battery may have ended by its age. */
             BATTERY,
+            /** The sensor itself. */
             SENSOR
         }
     }
@@ -64,7 +75,13 @@ public record RelearnGuide(
     /** As close as a tire is called on target at the valve. */
     private static final double ON_TARGET_WITHIN_PSI = 1;
 
-    /** Reads the log. */
+    /**
+     * Reads the log.
+     *
+     * @param facts the vehicle’s procedure, corners, targets and batteries
+     * @param log everything seen and heard, in the order it came
+     * @return where it stands after the last of it
+     */
     public static RelearnGuide of(RelearnInputs facts, List<RelearnEvent> log) {
         return new Reading(facts).all(log).coach();
     }
@@ -72,6 +89,8 @@ public record RelearnGuide(
     /**
      * Whether it may be closed as learned: each corner's own sensor accepted at its own lamp, or told apart by the dash; every
      * corner gauged at its target afterwards; and the dash contradicts nothing.
+     *
+     * @return whether nothing keeps it open
      */
     public boolean canFinish() {
         return stage == Stage.DONE;

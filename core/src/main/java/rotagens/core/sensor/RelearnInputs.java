@@ -22,7 +22,11 @@ public record RelearnInputs(
         Map<Position, LocalDate> batteryFrom,
         LocalDate today) {
 
-    /** The corners in the order the vehicle asks for them. */
+    /**
+     * The corners in the order the vehicle asks for them.
+     *
+     * @return without spares
+     */
     public List<Position> corners() {
         return procedure.cornersOn(vehicle.layout());
     }

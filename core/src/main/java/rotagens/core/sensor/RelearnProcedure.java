@@ -27,9 +27,13 @@ public record RelearnProcedure(
 
     /** A way into learn mode. */
     public enum EntryMethod {
+        /** By the dash’s own menu. */
         MENU("Dash menu: set the vehicle to learn its tire sensors."),
+        /** By the buttons of the key fob. */
         KEY_FOB("Ignition on, engine off. Hold lock and unlock on the key fob together until the horn sounds."),
+        /** By a tool that writes the IDs; nothing is asked corner by corner. */
         DIAGNOSTIC_TOOL("Write the sensors’ IDs through the diagnostic socket with the diagnostic tool."),
+        /** By driving; the vehicle finds out by itself. */
         DRIVE("Drive it: the vehicle hears its sensors on the road. Park, then look at the dash.");
 
         private final String label;
@@ -38,11 +42,20 @@ public record RelearnProcedure(
             this.label = words;
         }
 
+        /**
+         * In words.
+         *
+         * @return what the person does, as a sentence
+         */
         public String label() {
             return label;
         }
 
-        /** The vehicle asks for one corner after the other. */
+        /**
+         * The vehicle asks for one corner after the other.
+         *
+         * @return whether it does
+         */
         public boolean cornerByCorner() {
             return this == MENU || this == KEY_FOB;
         }
@@ -50,8 +63,11 @@ public record RelearnProcedure(
 
     /** How the vehicle says which corner it wants. */
     public enum CornerPrompt {
+        /** The lamp outside, at the corner. */
         MARKER_LAMP("The marker lamp at the corner it wants lights."),
+        /** The dash, by its name. */
         DASH("The dash names the corner it wants."),
+        /** It says nothing. */
         NONE("It doesn’t say which corner it wants.");
 
         private final String label;
@@ -60,6 +76,11 @@ public record RelearnProcedure(
             this.label = words;
         }
 
+        /**
+         * In words.
+         *
+         * @return what the person sees, as a sentence
+         */
         public String label() {
             return label;
         }
@@ -67,7 +88,9 @@ public record RelearnProcedure(
 
     /** What makes a sensor answer. */
     public enum Trigger {
+        /** A tool that wakes the sensor through the sidewall. */
         TOOL("Hold the activation tool at the valve until the horn sounds once."),
+        /** A falling pressure, which has to be put back. */
         DEFLATION("Let air out at the valve until the horn sounds once. Every tire is filled again afterwards.");
 
         private final String label;
@@ -76,6 +99,11 @@ public record RelearnProcedure(
             this.label = words;
         }
 
+        /**
+         * In words.
+         *
+         * @return what the person does at the valve, as a sentence
+         */
         public String label() {
             return label;
         }
@@ -83,8 +111,11 @@ public record RelearnProcedure(
 
     /** How it says that it has heard them all. */
     public enum EndSignal {
+        /** The horn. */
         HORN_TWICE("The horn sounds twice."),
+        /** The dash. */
         DASH("The dash says so."),
+        /** Nothing. */
         NONE("It gives no sign: only dash and gauge tell.");
 
         private final String label;
@@ -93,11 +124,28 @@ public record RelearnProcedure(
             this.label = words;
         }
 
+        /**
+         * In words.
+         *
+         * @return what the person hears or sees, as a sentence
+         */
         public String label() {
             return label;
         }
     }
 
+    /**
+     * Checks what was entered.
+     *
+     * @param name people find it by
+     * @param entryMethods into learn mode, the usual one first
+     * @param cornerPrompt how the vehicle says which corner it wants
+     * @param trigger what makes a sensor answer
+     * @param end how it says that it has heard them all
+     * @param cornerOrder as the vehicle asks, each corner once; empty where nobody has noted it yet
+     * @param note what else the manual says; may be empty
+     * @throws InvalidInputException where it has no way into learn mode, or a corner is listed twice
+     */
     public RelearnProcedure {
         entryMethods = List.copyOf(entryMethods);
         cornerOrder = List.copyOf(cornerOrder);
@@ -109,14 +157,25 @@ public record RelearnProcedure(
         }
     }
 
-    /** The corners in the order asked for, as far as this vehicle has them; without an order on file, round it as one walks. */
+    /**
+     * The corners in the order asked for, as far as this vehicle has them; without an order on file, round it as one walks.
+     *
+     * @param axleLayout of the vehicle
+     * @return every corner of it once, without spares
+     */
     public List<Position> cornersOn(AxleLayout axleLayout) {
         List<Position> here = cornerOrder.stream().filter(axleLayout::has).toList();
         List<Position> all = onAxles(axleLayout);
         return here.size() == all.size() ? here : all;
     }
 
-    /** The vehicle's places on axles, round it from the front left, right side first or left side first. */
+    /**
+     * The vehicle's places on axles, round it from the front left, right side first or left side first.
+     *
+     * @param axleLayout of the vehicle
+     * @param firstDown the side that is walked toward the rear first
+     * @return every corner once, beginning at the front left
+     */
     public static List<Position> round(AxleLayout axleLayout, Side firstDown) {
         List<Position> walk = new ArrayList<>();
         Position frontLeft = axleLayout.wheelEnd(1, Side.LEFT).get(0);

@@ -13,7 +13,12 @@ public final class RelearnTemplates {
 
     private RelearnTemplates() {}
 
-    /** Laid out for a vehicle's axles. */
+    /**
+     * Laid out for a vehicle's axles.
+     *
+     * @param axleLayout of the vehicle, for the order of its corners
+     * @return those there are, none of them the vehicle’s until somebody chooses it
+     */
     public static List<RelearnProcedure> on(AxleLayout axleLayout) {
         return List.of(
                 new RelearnProcedure(

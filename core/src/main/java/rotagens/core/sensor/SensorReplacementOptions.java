@@ -42,7 +42,14 @@ public record SensorReplacementOptions(Money oneNow, Money oneInAll, Money all, 
         }
     }
 
-    /** Weighs both; sensors that are not dead are reckoned to die on the day from which their battery may end. */
+    /**
+     * Weighs both; sensors that are not dead are reckoned to die on the day from which their battery may end.
+     *
+     * @param sensors every sensor of the vehicle, at least one of them dead
+     * @param costs of a sensor, of labor in minutes and of an hour of it
+     * @param today the day of the first visit
+     * @return both schools with their cost
+     */
     public static SensorReplacementOptions of(List<SensorStatus> sensors, Costs costs, LocalDate today) {
         List<Message> lines = new ArrayList<>();
         long now = 0;
@@ -90,12 +97,20 @@ public record SensorReplacementOptions(Money oneNow, Money oneInAll, Money all, 
         return new Money(cents).label();
     }
 
-    /** Whether replacing all at once costs less over the years. */
+    /**
+     * Whether replacing all at once costs less over the years.
+     *
+     * @return whether it does
+     */
     public boolean isAllCheaper() {
         return oneInAll.cents() > all.cents();
     }
 
-    /** Which costs less, and by how much. */
+    /**
+     * Which costs less, and by how much.
+     *
+     * @return a sentence with both costs
+     */
     public Message cheaper() {
         long difference = oneInAll.cents() - all.cents();
         if (difference == 0) {
@@ -108,7 +123,11 @@ public record SensorReplacementOptions(Money oneNow, Money oneInAll, Money all, 
                         money(-difference));
     }
 
-    /** Which leaves fewer days without a warning. */
+    /**
+     * Which leaves fewer days without a warning.
+     *
+     * @return a sentence with the days without a warning
+     */
     public Message safer() {
         return visits > 1
                 ? Message.of(

@@ -62,6 +62,8 @@ public final class SensorStream {
      *
      * @param kept the last sample on record
      * @param isNoticed whether this sample opened something
+     * @param now the sample that came
+     * @return whether it is kept
      */
     public static boolean isKept(Optional<Sample> kept, Sample now, boolean isNoticed) {
         return isNoticed
@@ -79,6 +81,7 @@ public final class SensorStream {
      * @param before samples of the same position, in any order
      * @param from when this tire came to the position, or a person last let air in or out there: what was read before tells
      *     nothing of air that goes by itself
+     * @param now the sample that came
      * @return what is said of it; empty where it holds
      */
     public static Optional<Message> fastLoss(List<Sample> before, Sample now, Instant from) {
@@ -110,6 +113,8 @@ public final class SensorStream {
      * first sample after the work is judged as ever. A sheet left open holds nothing up for longer than four hours.
      *
      * @param lastStep when a step of a sheet still open was recorded last; empty where none is open
+     * @param now the sample that came
+     * @return whether it judges nothing
      */
     public static boolean isWorkedOn(Optional<Instant> lastStep, Sample now) {
         return lastStep.filter(step -> !now.at().isAfter(step.plus(WORKED_ON))).isPresent();
@@ -120,6 +125,7 @@ public final class SensorStream {
      *
      * @param heard when it was heard last
      * @param othersHeard when any other sensor of the vehicle was
+     * @return whether nothing is heard of it any more
      */
     public static boolean isSilent(Instant heard, Instant othersHeard) {
         return Duration.between(heard, othersHeard).compareTo(SILENT_AFTER) >= 0;

@@ -19,6 +19,9 @@ public record SensorWithTire(LocalDate batteryMayEnd, LocalDate tireUntil, Money
      * Whether a new sensor is worth proposing with a new tire; empty where the battery is likely to outlast it.
      *
      * @param costs of a sensor's visit; the sensor and the relearn are paid for either way
+     * @param batteryMayEnd from this day the battery of the sensor that is on may end
+     * @param tireUntil when the new tire is likely to go
+     * @return what it would save
      */
     public static Optional<SensorWithTire> of(
             LocalDate batteryMayEnd, LocalDate tireUntil, SensorReplacementOptions.Costs costs) {
@@ -31,7 +34,11 @@ public record SensorWithTire(LocalDate batteryMayEnd, LocalDate tireUntil, Money
                 new Money(Math.round(costs.breakMinutes() / 60.0 * costs.dollarsAnHour() * 100))));
     }
 
-    /** In one sentence, with what it saves. */
+    /**
+     * In one sentence, with what it saves.
+     *
+     * @return a sentence with both days and the money saved
+     */
     public Message statement() {
         return Message.of(
                 "Its battery may fail from {}; the new tire is likely to last until {}. A new sensor now saves {} of lifting the wheel and breaking the bead again.",

@@ -18,7 +18,13 @@ public final class WarningLampReport {
 
     private WarningLampReport() {}
 
-    /** Whether a report is new enough to be held against the gauge: 30 days, after which a check of pressures is due anyway. */
+    /**
+     * Whether a report is new enough to be held against the gauge: 30 days, after which a check of pressures is due anyway.
+     *
+     * @param reported the day somebody saw the lamp
+     * @param today the day it is held against the gauge
+     * @return whether it still says anything
+     */
     public static boolean counts(LocalDate reported, LocalDate today) {
         return !reported.isBefore(today.minusDays(DAYS_BACK));
     }
@@ -28,6 +34,8 @@ public final class WarningLampReport {
      *
      * @param gauge what the gauge read at each corner since the report
      * @param targets cold, by corner
+     * @param named the corner the lamp or the dash named
+     * @return what is said; empty where gauge and report don’t contradict each other, or the corner named wasn’t gauged
      */
     public static Optional<Message> violations(
             Position named, Map<Position, Pressure> gauge, Map<Position, Pressure> targets) {

@@ -16,7 +16,13 @@ public record ConfusionMatrix(int places, double severity32nds, Map<Shape, Map<S
     private static final int CASES_EACH = 4_000;
     private static final double DIFFERENCE = 2;
 
-    /** Measures it over the across-tread shapes. */
+    /**
+     * Measures it over the across-tread shapes.
+     *
+     * @param places how many places round the tire are measured, 1 to 4
+     * @param severity32nds how far worn, in 32nds
+     * @return the counts for 4,000 cases of each shape
+     */
     public static ConfusionMatrix measured(int places, double severity32nds) {
         Random random = new Random(SEED + places);
         Map<Shape, Map<Shape, Integer>> counts = new EnumMap<>(Shape.class);
@@ -34,7 +40,12 @@ public record ConfusionMatrix(int places, double severity32nds, Map<Shape, Map<S
         return new ConfusionMatrix(places, severity32nds, counts, CASES_EACH);
     }
 
-    /** The share right for one shape; leaning to the right side counts. */
+    /**
+     * The share right for one shape; leaning to the right side counts.
+     *
+     * @param truth how the treads were worn
+     * @return from 0 to 1
+     */
     public double right(Shape truth) {
         SampleTread sample = new SampleTread(truth, severity32nds, TreadGrid.of32nds(8, 8, 8));
         return counts.get(truth).entrySet().stream()
@@ -44,12 +55,20 @@ public record ConfusionMatrix(int places, double severity32nds, Map<Shape, Map<S
                 / (double) each;
     }
 
-    /** The share right over all shapes. */
+    /**
+     * The share right over all shapes.
+     *
+     * @return from 0 to 1
+     */
     public double right() {
         return SampleTread.ACROSS.stream().mapToDouble(this::right).average().orElseThrow();
     }
 
-    /** As a table for the rules page. */
+    /**
+     * As a table for the rules page.
+     *
+     * @return in Markdown, percent of each shape
+     */
     public String table() {
         List<Shape> answers = List.of(
                 Shape.EVEN,
@@ -73,7 +92,11 @@ public record ConfusionMatrix(int places, double severity32nds, Map<Shape, Map<S
         return String.join("\n", lines);
     }
 
-    /** Prints both tables, for docs/rules.md. */
+    /**
+     * Prints both tables, for docs/rules.md.
+     *
+     * @param arguments none
+     */
     public static void main(String[] arguments) {
         for (int places : new int[] {2, 1}) {
             ConfusionMatrix one = measured(places, 3);

@@ -27,6 +27,10 @@ public record SampleTread(Shape shape, double severity32nds, TreadGrid read) {
      * A case.
      *
      * @param places how many places round the tire are measured, 1 to 4
+     * @param shape how it is worn
+     * @param severity32nds how far, in 32nds
+     * @param random the source of its depth and of the gauge’s error
+     * @return what a gauge with an error of up to 1/32 in reads
      */
     public static SampleTread of(Shape shape, double severity32nds, int places, Random random) {
         double full = 8 + random.nextInt(6);
@@ -67,7 +71,12 @@ public record SampleTread(Shape shape, double severity32nds, TreadGrid read) {
         };
     }
 
-    /** Whether an answer counts as right: the shape itself, or leaning to its side. */
+    /**
+     * Whether an answer counts as right: the shape itself, or leaning to its side.
+     *
+     * @param answer what the classifier says
+     * @return whether it may be acted on
+     */
     public boolean isRight(Shape answer) {
         return answer == shape
                 || shape == Shape.CENTER && answer == Shape.EARLY_CENTER

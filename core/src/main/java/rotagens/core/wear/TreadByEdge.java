@@ -19,7 +19,13 @@ public record TreadByEdge(Optional<TreadDepth> dotSide, Optional<TreadDepth> cen
      */
     public record EdgeReading(long place, GrooveDepths tread, Optional<Boolean> dotOutward) {}
 
-    /** By edge, where it is known which way the DOT side faces. */
+    /**
+     * By edge, where it is known which way the DOT side faces.
+     *
+     * @param grooveDepths as read, outer being away from the vehicle’s center line
+     * @param dotOutward whether the DOT side faced outward then
+     * @return empty where nobody noted it
+     */
     public static Optional<TreadByEdge> of(GrooveDepths grooveDepths, Optional<Boolean> dotOutward) {
         return dotOutward.map(outward -> outward
                 ? new TreadByEdge(grooveDepths.outer(), grooveDepths.center(), grooveDepths.inner())
@@ -29,6 +35,9 @@ public record TreadByEdge(Optional<TreadDepth> dotSide, Optional<TreadDepth> cen
     /**
      * Every reading by edge, in the given order; empty where nobody noted the facing while the tire was at that place. What was
      * noted counts for the whole stay there, the nearest earlier note first.
+     *
+     * @param oldestFirst readings in the order they were taken
+     * @return one for each reading
      */
     public static List<Optional<TreadByEdge>> history(List<EdgeReading> oldestFirst) {
         List<Optional<TreadByEdge>> history = new ArrayList<>();

@@ -21,6 +21,12 @@ public record TreadGrid(List<List<TreadDepth>> locations) {
     private static final int MOST_GROOVES = 5;
     private static final double SLACK = 1e-9;
 
+    /**
+     * Checks what was measured.
+     *
+     * @param locations 1 to 4 places, each with the same 2 to 5 grooves, outer edge first
+     * @throws InvalidInputException where there are more or fewer places or grooves, or not the same grooves everywhere
+     */
     public TreadGrid {
         locations = locations.stream().map(List::copyOf).toList();
         if (locations.isEmpty() || locations.size() > MOST_PLACES) {
@@ -35,17 +41,31 @@ public record TreadGrid(List<List<TreadDepth>> locations) {
         }
     }
 
-    /** One place, outer, center and inner, in 32nds. */
+    /**
+     * One place, outer, center and inner, in 32nds.
+     *
+     * @param grooves depths in 32nds of an inch, outer edge first, 2 to 5 of them
+     * @return one place
+     */
     public static TreadGrid of32nds(double... grooves) {
         return new TreadGrid(List.of(
                 java.util.Arrays.stream(grooves).mapToObj(TreadDepth::of32nds).toList()));
     }
 
+    /**
+     * How many grooves were measured across the tread.
+     *
+     * @return 2 to 5
+     */
     public int grooves() {
         return locations.get(0).size();
     }
 
-    /** The lowest single depth: it decides limits, never the pattern. */
+    /**
+     * The lowest single depth: it decides limits, never the pattern.
+     *
+     * @return over all places and grooves
+     */
     public TreadDepth lowest() {
         return locations.stream()
                 .flatMap(List::stream)
@@ -53,7 +73,11 @@ public record TreadGrid(List<List<TreadDepth>> locations) {
                 .orElseThrow();
     }
 
-    /** The three zones: the outermost grooves are the shoulders, what lies between is the center; two grooves have none. */
+    /**
+     * The three zones: the outermost grooves are the shoulders, what lies between is the center; two grooves have none.
+     *
+     * @return the median of each zone over the places, and the lowest single depth
+     */
     public GrooveDepths zones() {
         int last = grooves() - 1;
         return new GrooveDepths(
@@ -85,6 +109,9 @@ public record TreadGrid(List<List<TreadDepth>> locations) {
     /**
      * What the depths of one rib round the tire say: low at one place a flat spot, at two or more cupping. Nothing where only one
      * place was measured.
+     *
+     * @param difference how many 32nds apart make a difference; one more makes a place low
+     * @return cupping, flat spot, both, or none
      */
     public Set<Shape> localSigns(double difference) {
         Set<Shape> signs = EnumSet.noneOf(Shape.class);
@@ -107,7 +134,13 @@ public record TreadGrid(List<List<TreadDepth>> locations) {
         return signs;
     }
 
-    /** The pattern: a sign seen, felt or measured round the tire wins over the depths across. */
+    /**
+     * The pattern: a sign seen, felt or measured round the tire wins over the depths across.
+     *
+     * @param difference how many 32nds apart make a difference
+     * @param seenOrFelt what eye and hand found
+     * @return empty (can’t tell) where too little was measured and nothing was seen or felt
+     */
     public Optional<WearPattern> pattern(double difference, Set<Shape> seenOrFelt) {
         Set<Shape> signs = EnumSet.noneOf(Shape.class);
         signs.addAll(seenOrFelt);

@@ -9,9 +9,13 @@ import rotagens.core.measure.TreadDepth;
  */
 public enum TreadInterval {
     // The later, the worse.
+    /** The coin shows more than 4/32 in left. */
     ABOVE_4(4, true, "above 4/32 in"),
+    /** More than 2/32 in left. */
     ABOVE_2(2, true, "above 2/32 in"),
+    /** 4/32 in or less. */
     AT_OR_BELOW_4(4, false, "at or below 4/32 in"),
+    /** 2/32 in or less: the bars are level with the tread. */
     AT_OR_BELOW_2(2, false, "at or below 2/32 in");
 
     private final TreadDepth mark;
@@ -24,21 +28,40 @@ public enum TreadInterval {
         this.label = words;
     }
 
+    /**
+     * The depth the coin or bar stands for.
+     *
+     * @return 4/32 or 2/32 in
+     */
     public TreadDepth mark() {
         return mark;
     }
 
-    /** The mark as coin and bar have it; the same in metric, for it names the coin's own mark. */
+    /**
+     * The mark as coin and bar have it; the same in metric, for it names the coin's own mark.
+     *
+     * @return for a sentence, in lower case
+     */
     public String label() {
         return label;
     }
 
-    /** Whether the tread is certainly at or under this depth. */
+    /**
+     * Whether the tread is certainly at or under this depth.
+     *
+     * @param limit the depth it is held against
+     * @return false also where nobody can tell
+     */
     public boolean isAtOrBelow(TreadDepth limit) {
         return !above && mark.compareTo(limit) <= 0;
     }
 
-    /** Whether the tread is certainly over this depth. */
+    /**
+     * Whether the tread is certainly over this depth.
+     *
+     * @param limit the depth it is held against
+     * @return false also where nobody can tell
+     */
     public boolean isAbove(TreadDepth limit) {
         return above && mark.compareTo(limit) >= 0;
     }

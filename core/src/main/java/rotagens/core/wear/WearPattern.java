@@ -15,30 +15,40 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
 
     /** The classes, each with its likely causes and the work it asks for. */
     public enum Shape {
+        /** No zone differs. */
         EVEN("even", "", ""),
+        /** The center is low on both sides. */
         CENTER(
                 "center worn",
                 "over-inflation, or a pressure set for a load that isn’t carried",
                 "Re-weigh and reset the pressure."),
+        /** Both shoulders are low. */
         BOTH_SHOULDERS(
                 "both shoulders worn",
                 "under-inflation, a leak or overload; hard cornering",
                 "Gauge, work out the leak rate, re-weigh; a clean pressure history points to driving."),
+        /** The outer shoulder is low. */
         OUTER_SHOULDER(
                 "outer shoulder worn",
                 "camber or toe, a bent part, an axle out of line; fast cornering",
                 "Alignment, worn joints first. Don’t leave it to the next service."),
+        /** The inner shoulder is low. */
         INNER_SHOULDER(
                 "inner shoulder worn",
                 "camber or toe, a bent part, an axle out of line; fast cornering",
                 "Alignment, worn joints first. Don’t leave it to the next service."),
+        /** The center begins to be low. */
         EARLY_CENTER("early center wear", "an early form of center wear", "Watch it and check the pressure."),
+        /** The shoulders begin to be low. */
         EARLY_SHOULDERS("early shoulder wear", "an early form of shoulder wear", "Watch it and check the pressure."),
+        /** Smooth one way and rough the other, by hand. */
         FEATHERING("feathering", "toe or axle geometry", "Suspension and geometry check, shock test."),
+        /** Scooped out at places round the tire. */
         CUPPING(
                 "cupping",
                 "worn shocks, an unbalanced wheel, a loose bearing or geometry",
                 "Shock test today, then balance and alignment."),
+        /** Low at one place round the tire. */
         FLAT_SPOT("flat spot", "a locked brake or long parking", "Judge depth and vibration; check the brake.");
 
         private final String label;
@@ -51,15 +61,29 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
             this.action = action;
         }
 
+        /**
+         * Its name, for a sentence.
+         *
+         * @return in lower case
+         */
         public String label() {
             return label;
         }
 
-        /** Likely causes, most likely first. */
+        /**
+         * Likely causes, most likely first.
+         *
+         * @return for a sentence; empty where it is even
+         */
         public String causes() {
             return causes;
         }
 
+        /**
+         * The work it asks for.
+         *
+         * @return one or two sentences; empty where there is none
+         */
         public String action() {
             return action;
         }
@@ -68,6 +92,7 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
          * How the depths tell it, in the rule's own figures.
          *
          * @param difference how many 32nds apart make a difference
+         * @return a sentence with the figures
          */
         public Message evidence(double difference) {
             TreadDepth apart = TreadDepth.of32nds(difference);
@@ -91,11 +116,20 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
             };
         }
 
+        /**
+         * Whether it is an early form of another.
+         *
+         * @return whether it is watched and nothing is mended yet
+         */
         public boolean isEarly() {
             return this == EARLY_CENTER || this == EARLY_SHOULDERS;
         }
 
-        /** Whether there is a cause to mend, not only something to watch. */
+        /**
+         * Whether there is a cause to mend, not only something to watch.
+         *
+         * @return false for even and early wear
+         */
         public boolean hasCauseToCorrect() {
             return this != EVEN && !isEarly();
         }
@@ -108,6 +142,7 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
      *
      * @param difference how many 32nds apart make a difference
      * @param localSigns sawtooth, cupping or flat spot as seen or felt; such a sign wins over the depths
+     * @param grooveDepths the depths across the tread
      * @return empty (can't tell) where a groove wasn't measured and no local sign was found
      */
     public static Optional<WearPattern> classify(GrooveDepths grooveDepths, double difference, Set<Shape> localSigns) {

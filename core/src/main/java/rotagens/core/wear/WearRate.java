@@ -41,6 +41,9 @@ public record WearRate(double perMile, double plusMinus) {
     /**
      * The slope of lowest depth over odometer by least squares, from at least two readings at least 1,000 miles apart since
      * the tire came to its place. A tread that seems to grow is measuring error: no rate.
+     *
+     * @param all readings of the tire at its place, in any order; where there are four or more, those far off the others are left out
+     * @return empty where they are too few, too near each other, or the tread seems to grow
      */
     public static Optional<WearRate> of(List<DepthReading> all) {
         List<DepthReading> depthReadings = withoutOutliers(all);
@@ -81,6 +84,10 @@ public record WearRate(double perMile, double plusMinus) {
     /**
      * From the depth it was fitted with to its newest reading, where the readings since don't tell; empty under 1,000 miles, or
      * where the tread seems to have grown.
+     *
+     * @param fitted odometer and lowest depth when it came to its place
+     * @param newest its newest reading there
+     * @return the rate between the two, with the error of a gauge at both
      */
     public static Optional<WearRate> sinceInstalled(DepthReading fitted, DepthReading newest) {
         double miles = newest.miles() - fitted.miles();
@@ -136,7 +143,13 @@ public record WearRate(double perMile, double plusMinus) {
      */
     public record DepthForecast(double miles, double likely, double min, double max) {}
 
-    /** The line from a reading down to a depth, or as far as a forecast means anything. */
+    /**
+     * The line from a reading down to a depth, or as far as a forecast means anything.
+     *
+     * @param from odometer and depth it begins at
+     * @param to32nds the depth it goes down to, in 32nds
+     * @return at least 1,000 and at most 60,000 miles further on
+     */
     public DepthForecast forecast(DepthReading from, double to32nds) {
         double miles = Math.max(LEAST_SPAN_MILES, Math.min((from.lowest32nds() - to32nds) / perMile, FURTHEST_MILES));
         return new DepthForecast(
@@ -146,7 +159,12 @@ public record WearRate(double perMile, double plusMinus) {
                 Math.max(0, from.lowest32nds() - Math.max(0, perMile - plusMinus) * miles));
     }
 
-    /** {@code 2.3/32 in in 10,000 mi, give or take 0.4}. */
+    /**
+     * {@code 2.3/32 in in 10,000 mi, give or take 0.4}.
+     *
+     * @param units the family of units to say it in
+     * @return the wear and what it may be off by
+     */
     public String label(Units units) {
         double each = units == Units.US
                 ? perMile * PER_MILES
@@ -160,7 +178,15 @@ public record WearRate(double perMile, double plusMinus) {
                 each * plusMinus / perMile);
     }
 
-    /** When the tread will have come down from one depth to another, at so many miles a day from a day on. */
+    /**
+     * When the tread will have come down from one depth to another, at so many miles a day from a day on.
+     *
+     * @param from32nds the depth it has on that day, in 32nds
+     * @param to32nds the depth asked for, in 32nds
+     * @param milesPerDay what the vehicle runs
+     * @param since the day it has it
+     * @return the likely day and the earliest; the latest is empty where the readings allow no wear at all
+     */
     public ReachDates reachDates(double from32nds, double to32nds, double milesPerDay, LocalDate since) {
         double left = Math.max(0, from32nds - to32nds);
         LocalDate likely = since.plusDays(days(left, perMile, milesPerDay));

@@ -62,7 +62,7 @@ class DashGaugeComparisonTest {
                 .as("the low one is plain, which of the sixties it swapped with is not")
                 .startsWith(
                         "1R is swapped: the dash’s 1R is the tire at 1L; the dash’s 1L isn’t the tire there, which one it is can’t be told.");
-        assertThat(low.isAmbiguous())
+        assertThat(low.ambiguous())
                 .extracting(cornerMatch -> cornerMatch.named().code())
                 .containsExactly("1L");
         assertThat(DashGaugeComparison.of(psi(60, 52), psi(60, 60)).statement().in(Units.US))

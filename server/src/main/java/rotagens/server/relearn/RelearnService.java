@@ -508,9 +508,9 @@ public class RelearnService {
                                 gauge.get(cornerMatch.named()).format(units),
                                 cornerMatch.shows().code(),
                                 found.swapped().contains(cornerMatch),
-                                found.isAmbiguous().contains(cornerMatch)))
+                                found.ambiguous().contains(cornerMatch)))
                         .toList(),
-                found.matches() || found.isAmbiguous().isEmpty()
+                found.matches() || found.ambiguous().isEmpty()
                         ? null
                         : DashGaugeComparison.breaker(gauge, maxima, needs)
                                 .map(tieBreaker -> tieBreaker.statement().in(units))
