@@ -70,6 +70,8 @@ class OfflineIT extends OnDemoFleet {
         page.reload();
         assertThat(page.getByLabel("Tire pressure")).hasValue("30");
         button(page, "Finish…").click();
+        // The position left a moment ago has a field of that name, too.
+        assertThat(page.getByText("End of the walk")).isVisible();
         page.getByLabel("Reason for skipping").fill("rain");
         button(page, "Finish walk-around").click();
         assertThat(page.getByText("finishes automatically when the server is available"))
@@ -152,6 +154,8 @@ class OfflineIT extends OnDemoFleet {
         assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         button(page, "Finish…").click();
+        // The position left a moment ago has a field of that name, too.
+        assertThat(page.getByText("End of the walk")).isVisible();
         page.getByLabel("Reason for skipping").fill("dark");
         button(page, "Finish walk-around").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("History"))

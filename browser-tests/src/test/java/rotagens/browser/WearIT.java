@@ -113,6 +113,8 @@ class WearIT extends OnDemoFleet {
                 .isVisible();
         assertThat(Accessibility.faults(phone)).isEmpty();
         button(phone, "Finish…").click();
+        // The position left a moment ago has a field of that name, too.
+        assertThat(phone.getByText("End of the walk")).isVisible();
         phone.getByLabel("Reason for skipping").fill("rain, the rest tomorrow");
         button(phone, "Finish walk-around").click();
         phone.waitForURL(product.at("/vehicles/{SP-02}"));

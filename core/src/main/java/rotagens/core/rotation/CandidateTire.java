@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import rotagens.core.alert.TireAlerts;
-import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
 import rotagens.core.inspection.MatchingRules;
 import rotagens.core.inspection.TireState;
@@ -16,13 +15,15 @@ import rotagens.core.vehicle.Position;
 /**
  * A tire that may be given a place.
  *
+ * @param id of the tire on file; of a tire to buy one that no other has
  * @param name what people call it: its number, or where it is
+ * @param tire model, DOT code, retread
+ * @param source where it comes from
  * @param at where it sits on this vehicle today; empty for one from stock or one to buy
  * @param readings its own, newest first; for a tire to buy its depth when new
- * @param open damage and other findings not yet cleared
+ * @param alerts everything wrong with it from its whole ledger, wherever it was and however long ago; they go where it goes
  * @param diameterNew by its maker's data or measured, where on file
  * @param price what it costs to buy, or what a tire taken from stock is worth
- * @param alerts what its readings and findings fold to, the same wherever it would sit
  */
 public record CandidateTire(
         long id,
@@ -31,36 +32,9 @@ public record CandidateTire(
         TireSource source,
         Optional<Position> at,
         List<Reading> readings,
-        List<OpenFinding> open,
+        TireAlerts alerts,
         Optional<Length> diameterNew,
-        Optional<Money> price,
-        TireAlerts alerts) {
-
-    /**
-     * With the alerts that follow from its readings and findings.
-     *
-     * @param id of the tire on file; of a tire to buy one that no other has
-     * @param name what people call it: its number, or where it is
-     * @param tire model, DOT code, retread
-     * @param source where it comes from
-     * @param at where it sits on this vehicle today; empty for one from stock or one to buy
-     * @param readings its own, newest first; for a tire to buy its depth when new
-     * @param open damage and other findings not yet cleared
-     * @param diameterNew by its maker’s data or measured, where on file
-     * @param price what it costs to buy, or what a tire taken from stock is worth
-     */
-    public CandidateTire(
-            long id,
-            String name,
-            Tire tire,
-            TireSource source,
-            Optional<Position> at,
-            List<Reading> readings,
-            List<OpenFinding> open,
-            Optional<Length> diameterNew,
-            Optional<Money> price) {
-        this(id, name, tire, source, at, readings, open, diameterNew, price, TireState.alertsOf(readings, open));
-    }
+        Optional<Money> price) {
 
     /** Where it comes from. */
     public enum TireSource {
@@ -81,14 +55,12 @@ public record CandidateTire(
      * @param source where it comes from
      * @param at where it sits today
      * @param readings its own, newest first
-     * @param open findings not yet cleared
+     * @param alerts from its whole ledger
      * @param diameterNew where on file
      * @param price where known
-     * @param alerts what readings and findings fold to
      */
     public CandidateTire {
         readings = List.copyOf(readings);
-        open = List.copyOf(open);
     }
 
     /**

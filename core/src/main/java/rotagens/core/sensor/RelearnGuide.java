@@ -33,7 +33,7 @@ public record RelearnGuide(
         List<Position> cornersToInflate,
         Message statement,
         List<Message> remarks,
-        Optional<Diagnosis> diagnosis,
+        Optional<SilentSensor> diagnosis,
         Optional<DashGaugeComparison> compared) {
 
     /** How far it is. */
@@ -52,22 +52,6 @@ public record RelearnGuide(
         DONE,
         /** It can’t be finished this way. */
         FAILED
-    }
-
-    /** What a corner that stays silent leads to. */
-    public record Diagnosis(Type kind, Position corner, Message statement) {
-
-        /** From what costs least to what costs most. */
-        public enum Type {
-            /** Hold the trigger once more. */
-            RETRY,
-            /** Turn the wheel a quarter and try again. */
-            NOT_IN_RANGE,
-            /** Its battery may have ended by its age. */
-            BATTERY,
-            /** The sensor itself. */
-            SENSOR
-        }
     }
 
     private static final int RETRIES = 1;
@@ -260,15 +244,15 @@ public record RelearnGuide(
                                     .isPresent());
         }
 
-        private Optional<RelearnGuide.Diagnosis> diagnosis() {
+        private Optional<SilentSensor> diagnosis() {
             Position corner = lit != null ? lit : next().orElse(null);
             int tries = corner == null ? 0 : silent.getOrDefault(corner, 0);
             if (tries == 0) {
                 return Optional.empty();
             }
             if (tries <= RETRIES) {
-                return Optional.of(new Diagnosis(
-                        Diagnosis.Type.RETRY,
+                return Optional.of(new SilentSensor(
+                        SilentSensor.NextStep.RETRY,
                         corner,
                         Message.of(
                                 facts.trigger() == Trigger.TOOL
@@ -277,8 +261,8 @@ public record RelearnGuide(
                                 corner.code())));
             }
             if (tries <= RANGE_TRIES) {
-                return Optional.of(new Diagnosis(
-                        Diagnosis.Type.NOT_IN_RANGE,
+                return Optional.of(new SilentSensor(
+                        SilentSensor.NextStep.NOT_IN_RANGE,
                         corner,
                         Message.of(
                                 "No response at {}: out of range. Roll the vehicle a quarter wheel turn, close the doors, and try again.",
@@ -286,15 +270,15 @@ public record RelearnGuide(
             }
             return Optional.of(
                     facts.oldBattery(corner)
-                            ? new Diagnosis(
-                                    Diagnosis.Type.BATTERY,
+                            ? new SilentSensor(
+                                    SilentSensor.NextStep.BATTERY,
                                     corner,
                                     Message.of(
                                             "Silent at {} after {} tries, and by its age the battery may be empty: replace the sensor, then relearn.",
                                             corner.code(),
                                             tries))
-                            : new Diagnosis(
-                                    Diagnosis.Type.SENSOR,
+                            : new SilentSensor(
+                                    SilentSensor.NextStep.SENSOR,
                                     corner,
                                     Message.of(
                                             "Silent at {} after {} tries: the sensor is broken, of the wrong kind, or not there. Read its ID with the tool off the vehicle’s other corners’ reach; replace it, then relearn.",

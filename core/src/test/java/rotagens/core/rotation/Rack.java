@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.Finding;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
@@ -127,7 +128,7 @@ final class Rack {
                 TireSource.ON_VEHICLE,
                 Optional.of(position),
                 readings,
-                open,
+                TireState.alertsOf(readings, open),
                 Optional.empty(),
                 Optional.empty()));
         return this;
@@ -166,7 +167,7 @@ final class Rack {
                 TireSource.STOCK,
                 Optional.empty(),
                 depth == 0 ? List.of() : readings(depth),
-                List.of(),
+                TireAlerts.NONE,
                 Optional.empty(),
                 Optional.of(new Money(20_000))));
         return this;
@@ -184,7 +185,7 @@ final class Rack {
                             TireSource.TO_BUY,
                             Optional.empty(),
                             readings(16),
-                            List.of(),
+                            TireAlerts.NONE,
                             Optional.empty(),
                             Optional.of(new Money(25_000)))));
         }

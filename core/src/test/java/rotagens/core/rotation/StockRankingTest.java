@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import rotagens.core.alert.TireAlerts;
 import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
@@ -29,7 +30,7 @@ class StockRankingTest {
                 CandidateTire.TireSource.STOCK,
                 Optional.empty(),
                 List.of(),
-                List.of(),
+                TireAlerts.NONE,
                 Optional.empty(),
                 Optional.empty());
     }

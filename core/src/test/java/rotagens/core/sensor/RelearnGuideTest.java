@@ -29,7 +29,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
-import rotagens.core.sensor.RelearnGuide.Diagnosis;
 import rotagens.core.sensor.RelearnGuide.Stage;
 import rotagens.core.sensor.RelearnProcedure.CornerPrompt;
 import rotagens.core.sensor.RelearnProcedure.EndSignal;
@@ -168,17 +167,21 @@ class RelearnGuideTest {
     @Test
     @DisplayName("a silent corner: first again, then out of range, then battery by its age, or sensor")
     void silent() {
-        List<Diagnosis.Type> young = new ArrayList<>();
-        List<Diagnosis.Type> old = new ArrayList<>();
+        List<SilentSensor.NextStep> young = new ArrayList<>();
+        List<SilentSensor.NextStep> old = new ArrayList<>();
         for (int tries = 1; tries <= 3; tries++) {
             young.add(silentAt("1L", tries));
             old.add(silentAt("2R", tries));
         }
-        assertThat(young).containsExactly(Diagnosis.Type.RETRY, Diagnosis.Type.NOT_IN_RANGE, Diagnosis.Type.SENSOR);
-        assertThat(old).containsExactly(Diagnosis.Type.RETRY, Diagnosis.Type.NOT_IN_RANGE, Diagnosis.Type.BATTERY);
+        assertThat(young)
+                .containsExactly(
+                        SilentSensor.NextStep.RETRY, SilentSensor.NextStep.NOT_IN_RANGE, SilentSensor.NextStep.SENSOR);
+        assertThat(old)
+                .containsExactly(
+                        SilentSensor.NextStep.RETRY, SilentSensor.NextStep.NOT_IN_RANGE, SilentSensor.NextStep.BATTERY);
     }
 
-    private static Diagnosis.Type silentAt(String code, int tries) {
+    private static SilentSensor.NextStep silentAt(String code, int tries) {
         List<RelearnEvent> log = new ArrayList<>(
                 List.of(RelearnEvent.of(LAMPS_OFF), RelearnEvent.of(ENTERED), RelearnEvent.at(LAMP_LIT, at(code))));
         for (int i = 0; i < tries; i++) {

@@ -21,6 +21,7 @@ import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PlacardLoadBasis;
 import rotagens.core.vehicle.VehicleType;
+import rotagens.server.vehicle.UnitNames;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleRegister.AxleOnFile;
 import rotagens.server.vehicle.VehicleRegister.Entry;
@@ -142,16 +143,17 @@ class VehicleCsv implements CsvFormat {
         public void begin(List<Cells> rows) {
             register.allStored()
                     .forEach(one -> byUnit.put(
-                            key(one.entry().unit()), new Known(Optional.of(one.id()), one.version(), one.entry())));
+                            UnitNames.key(one.entry().unit()),
+                            new Known(Optional.of(one.id()), one.version(), one.entry())));
         }
 
         @Override
         public Planned plan(Cells typed) {
-            Optional<Known> before = typed.get("unit").map(unit -> byUnit.get(key(unit)));
+            Optional<Known> before = typed.get("unit").map(unit -> byUnit.get(UnitNames.key(unit)));
             Entry entry = read(typed, before.map(Known::entry), units);
             String unit = entry.unit();
             if (before.isEmpty()) {
-                byUnit.put(key(unit), new Known(Optional.empty(), NEW_VERSION, entry));
+                byUnit.put(UnitNames.key(unit), new Known(Optional.empty(), NEW_VERSION, entry));
                 return new Planned(new Taken(Outcome.ADDED, unit), typed, new Added(entry));
             }
             Known old = before.get();
@@ -160,7 +162,7 @@ class VehicleCsv implements CsvFormat {
                 return new Planned(new Taken(Outcome.SAME, unit), typed, null);
             }
             register.refuseLayout(old.id(), old.entry().layout(), entry.layout(), false);
-            byUnit.put(key(unit), new Known(old.id(), old.version() + 1, same));
+            byUnit.put(UnitNames.key(unit), new Known(old.id(), old.version() + 1, same));
             return new Planned(new Taken(Outcome.CHANGED, unit), typed, new Changed(old.version(), same));
         }
 
@@ -182,10 +184,6 @@ class VehicleCsv implements CsvFormat {
         @Override
         public boolean isPlannedByWriting() {
             return false;
-        }
-
-        private static String key(String unit) {
-            return unit.strip().toLowerCase(Locale.ROOT);
         }
     }
 

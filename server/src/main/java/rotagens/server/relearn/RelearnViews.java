@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import rotagens.core.sensor.RelearnEvent;
 import rotagens.core.sensor.RelearnGuide;
 import rotagens.core.sensor.RelearnProcedure;
+import rotagens.core.sensor.SilentSensor;
 
 /** The shapes relearns and dash-against-gauge have on the wire. */
 final class RelearnViews {
@@ -54,7 +55,7 @@ final class RelearnViews {
             @Nullable String dash,
             @Nullable String shows) {}
 
-    record DiagnosisView(RelearnGuide.Diagnosis.Type type, String position, String statement) {}
+    record DiagnosisView(SilentSensor.NextStep type, String position, String statement) {}
 
     record LoggedView(String label, Instant at, String by) {}
 

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import rotagens.core.fact.OpenFinding;
+import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.ThermalState;
 import rotagens.core.inspection.TireState;
@@ -145,7 +145,7 @@ class RotationLoader {
                 TireSource.ON_VEHICLE,
                 Optional.of(position),
                 state.readings(),
-                state.open(),
+                state.alerts(),
                 diameter(installedTire.modelId()),
                 Optional.empty());
     }
@@ -180,7 +180,7 @@ class RotationLoader {
                 .filter(row -> sizes.contains(models.get(row.modelId()).size().molded()))
                 .toList();
         List<Long> ids = rows.stream().map(StockPages.Row::id).toList();
-        Map<Long, List<OpenFinding>> open = readings.open(ids);
+        Map<Long, TireAlerts> alerts = readings.alerts(ids);
         List<CandidateTire> all = new ArrayList<>();
         Set<Long> inItsYard = new HashSet<>();
         for (StockPages.Row row : rows) {
@@ -202,7 +202,7 @@ class RotationLoader {
                     TireSource.STOCK,
                     Optional.empty(),
                     depth(row, vehicleAssessment.today()),
-                    open.getOrDefault(row.id(), List.of()),
+                    alerts.getOrDefault(row.id(), TireAlerts.NONE),
                     diameter(row.modelId()),
                     row.price()));
         }
@@ -269,7 +269,7 @@ class RotationLoader {
                                 Optional.empty(),
                                 ThermalState.UNKNOWN,
                                 new GrooveDepths(model.originalDepth(), model.originalDepth(), model.originalDepth()))),
-                        List.of(),
+                        TireAlerts.NONE,
                         diameter(choices.get(i)),
                         tireCatalog.get(choices.get(i)).details().price()));
             }

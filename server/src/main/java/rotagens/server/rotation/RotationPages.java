@@ -157,7 +157,8 @@ class RotationPages {
                         .orElse(null),
                 loadedProblem.dots().get(tire.id()),
                 tire.tire().isRetread(),
-                tire.open().stream().anyMatch(open -> open.finding().verdict() == Verdict.DO_NOT_OPERATE),
+                tire.alerts().findings().stream()
+                        .anyMatch(open -> open.finding().verdict() == Verdict.DO_NOT_OPERATE),
                 tire.price().map(price -> price.label()).orElse(null),
                 loadedProblem.where().get(tire.id()),
                 loadedProblem.chosen().contains(tire.id()),

@@ -43,6 +43,7 @@ class Checkpoints implements DisposableBean {
         }
         try (Connection connection = own.getConnection();
                 Statement statement = connection.createStatement()) {
+            statement.execute("PRAGMA synchronous = FULL"); // on the disk, before the log begins anew
             statement.execute("PRAGMA wal_checkpoint(PASSIVE)");
             statement.execute("PRAGMA wal_checkpoint(PASSIVE)");
         } catch (SQLException e) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
+import rotagens.core.inspection.OdometerCheck;
 import rotagens.core.inspection.PlausibilityCheck;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
@@ -67,21 +68,10 @@ public final class OdometerLedger {
                     asked.ask(field, why.in(units));
                     asked.refuseIfWrong();
                 }));
-        last.filter(before -> history.runsBackwards(before, now)).ifPresent(before -> {
-            throw ProblemException.field(
-                    field,
-                    "Less than the last reading, " + before.reading().asEntered()
-                            + ". Read the odometer again, or record that it was replaced.");
+        Optional<Shown> next = Optional.ofNullable(counting.higherEntry(at)).map(OdometerLedger::shown);
+        OdometerCheck.backwards(history, last, now, next).ifPresent(why -> {
+            throw ProblemException.field(field, why.in(askIn.orElse(Units.US)));
         });
-        Optional.ofNullable(counting.higherEntry(at))
-                .map(OdometerLedger::shown)
-                .filter(after -> history.runsBackwards(now, after))
-                .ifPresent(after -> {
-                    throw ProblemException.field(
-                            field,
-                            "More than was read later, " + after.reading().asEntered()
-                                    + ". Check the reading and the date.");
-                });
     }
 
     private static Shown shown(Map.Entry<Instant, Distance> entry) {

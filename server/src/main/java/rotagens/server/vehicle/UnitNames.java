@@ -17,7 +17,7 @@ public final class UnitNames {
     /** @param units of every vehicle by its id, retired ones too */
     public UnitNames(Map<Long, String> units) {
         this.units = Map.copyOf(units);
-        units.forEach((id, unit) -> exact.put(anyCase(unit), id));
+        units.forEach((id, unit) -> exact.put(key(unit), id));
         this.byLettersAndDigits = units.entrySet().stream()
                 .collect(Collectors.groupingBy(
                         unit -> bare(unit.getValue()), Collectors.mapping(Map.Entry::getKey, Collectors.toList())));
@@ -36,7 +36,7 @@ public final class UnitNames {
 
     /** The vehicle with just this unit number, in whichever case. */
     public Optional<Long> exactly(String written) {
-        return Optional.ofNullable(exact.get(anyCase(written)));
+        return Optional.ofNullable(exact.get(key(written)));
     }
 
     /** A vehicle's unit number as it is on file. */
@@ -44,8 +44,17 @@ public final class UnitNames {
         return units.get(vehicleId);
     }
 
-    private static String anyCase(String unit) {
-        return unit.strip().toLowerCase(Locale.ROOT);
+    /**
+     * What two unit numbers have in common that are one: the plain letters A to Z in either case, as the data keep them apart. Others,
+     * É and é, are two.
+     */
+    public static String key(String unit) {
+        StringBuilder key = new StringBuilder(unit.strip());
+        for (int at = 0; at < key.length(); at++) {
+            char one = key.charAt(at);
+            key.setCharAt(at, one >= 'A' && one <= 'Z' ? Character.toLowerCase(one) : one);
+        }
+        return key.toString();
     }
 
     private static String bare(String unit) {
