@@ -1,22 +1,14 @@
 package rotagens.server.clock;
 
-import static rotagens.server.storage.generated.Tables.CLOCK_CONFIRMATION;
-import static rotagens.server.storage.generated.Tables.READING;
-import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
-import static rotagens.server.storage.generated.Tables.WALK_AROUND;
-
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.jooq.DSLContext;
-import org.jooq.TableField;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.server.storage.generated.tables.records.ClockConfirmationRecord;
+import rotagens.server.clock.ClockConfirmationStore.Confirmation;
 
 /**
  * Notices a machine's clock that stands before what was stored already: a dead battery, or a hand. Ages, due days and the order
@@ -32,12 +24,14 @@ class ClockMonitor {
     /** Lines looked at from the end of each ledger: some carry the earlier time of a device out of reach. */
     private static final int LAST = 500;
 
-    private final DSLContext db;
+    private final ClockConfirmationStore store;
+    private final List<DatedLedger> ledgers;
     private final Clock clock;
     private Instant latest;
 
-    ClockMonitor(DSLContext db, Clock clock) {
-        this.db = db;
+    ClockMonitor(ClockConfirmationStore store, List<DatedLedger> ledgers, Clock clock) {
+        this.store = store;
+        this.ledgers = ledgers;
         this.clock = clock;
     }
 
@@ -67,34 +61,19 @@ class ClockMonitor {
     }
 
     private Instant stored() {
-        List<ClockConfirmationRecord> words = db.selectFrom(CLOCK_CONFIRMATION).fetch();
-        List<Instant> ends = new ArrayList<>();
-        for (TableField<?, Instant> at : List.of(READING.READ_AT, TIRE_MOVEMENT.MOVED_AT, WALK_AROUND.STARTED_AT)) {
-            db.select(at)
-                    .from(at.getTable())
-                    .orderBy(at.getTable().field("id").desc())
-                    .limit(LAST)
-                    .forEach(row -> ends.add(row.value1()));
-        }
-        return ends.stream()
-                .filter(end -> words.stream().noneMatch(word -> covers(word, end)))
+        List<Confirmation> words = store.all();
+        return ledgers.stream()
+                .flatMap(ledger -> ledger.lastStored(LAST).stream())
+                .filter(end -> words.stream().noneMatch(word -> word.covers(end)))
                 .max(Comparator.naturalOrder())
                 .orElse(Instant.EPOCH);
-    }
-
-    private static boolean covers(ClockConfirmationRecord word, Instant end) {
-        return end.isAfter(word.getRecordedAt()) && !end.isAfter(word.getConfirmedFutureAt());
     }
 
     /** Takes a manager's word that the clock is right now. */
     @Transactional
     public synchronized void isRight(long personId) {
         standsBefore().ifPresent(ahead -> {
-            db.insertInto(CLOCK_CONFIRMATION)
-                    .set(CLOCK_CONFIRMATION.RECORDED_AT, machine())
-                    .set(CLOCK_CONFIRMATION.CONFIRMED_FUTURE_AT, ahead)
-                    .set(CLOCK_CONFIRMATION.PERSON_ID, personId)
-                    .execute();
+            store.add(new Confirmation(machine(), ahead), personId);
             latest = stored();
             standsBefore();
         });

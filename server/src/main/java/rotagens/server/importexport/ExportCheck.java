@@ -21,7 +21,7 @@ import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.VehicleType;
 import rotagens.server.people.Role;
-import rotagens.server.storage.generated.DefaultSchema;
+import rotagens.server.storage.TableShapes;
 import rotagens.server.tire.TireStore.StockState;
 
 /** Looks through an export on its stage: every figure is one, every code is known, what refers to something finds it. */
@@ -52,7 +52,7 @@ final class ExportCheck {
             return Optional.of("Its records do not agree.");
         }
         List<String> tables = ExportTables.tables(stage);
-        return DefaultSchema.DEFAULT_SCHEMA.getTables().stream()
+        return TableShapes.all().stream()
                 .filter(table -> tables.contains(table.getName()))
                 .flatMap(table -> figures(stage, table).stream())
                 .findFirst()

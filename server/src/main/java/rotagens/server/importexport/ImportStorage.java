@@ -1,8 +1,5 @@
 package rotagens.server.importexport;
 
-import static rotagens.server.storage.generated.Tables.IMPORT_FILE;
-import static rotagens.server.storage.generated.Tables.IMPORT_PROGRESS;
-
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -12,7 +9,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
-import org.jooq.DSLContext;
 import org.jooq.exception.IntegrityConstraintViolationException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -59,7 +55,7 @@ class ImportStorage {
     /** A row as it is kept until it is stored. */
     record Kept(long line, Map<String, String> cells) {}
 
-    private final DSLContext db;
+    private final ImportFileStore store;
     private final Map<Type, CsvFormat> csvFormats;
     private final People people;
     private final PeopleByName byName;
@@ -71,7 +67,7 @@ class ImportStorage {
     private final TransactionTemplate reading;
 
     ImportStorage(
-            DSLContext db,
+            ImportFileStore store,
             List<CsvFormat> csvFormats,
             People people,
             PeopleByName byName,
@@ -82,7 +78,7 @@ class ImportStorage {
             PlatformTransactionManager transactions) {
         this.writerQueue = writerQueue;
         this.changeTracker = changeTracker;
-        this.db = db;
+        this.store = store;
         this.csvFormats = csvFormats.stream().collect(Collectors.toMap(CsvFormat::kind, csvFormat -> csvFormat));
         this.people = people;
         this.byName = byName;
@@ -113,19 +109,7 @@ class ImportStorage {
 
     private long keep(Type type, Units units, String rows) {
         changeTracker.draftsOnly();
-        long id = db.insertInto(IMPORT_FILE)
-                .set(IMPORT_FILE.TYPE, type.name())
-                .set(IMPORT_FILE.UNITS, units.name())
-                .set(IMPORT_FILE.ACCEPTED_AT, clock.instant())
-                .set(IMPORT_FILE.PERSON_ID, people.me())
-                .set(IMPORT_FILE.ACCEPTED_ROWS, rows)
-                .returning(IMPORT_FILE.ID)
-                .fetchOne(IMPORT_FILE.ID);
-        db.insertInto(IMPORT_PROGRESS)
-                .set(IMPORT_PROGRESS.IMPORT_FILE_ID, id)
-                .set(IMPORT_PROGRESS.STORED_ROWS, 0)
-                .execute();
-        return id;
+        return store.add(type, units, rows, clock.instant(), people.me());
     }
 
     /** Goes on with what a stop or a full disk cut off; each file in the name of whoever brought it. */
@@ -150,26 +134,17 @@ class ImportStorage {
     private record Left(long id, Type type, Units units, long personId, List<Kept> rows) {}
 
     private List<Left> left() {
-        return db.select(
-                        IMPORT_FILE.ID,
-                        IMPORT_FILE.TYPE,
-                        IMPORT_FILE.UNITS,
-                        IMPORT_FILE.PERSON_ID,
-                        IMPORT_FILE.ACCEPTED_ROWS,
-                        IMPORT_PROGRESS.STORED_ROWS)
-                .from(IMPORT_FILE)
-                .join(IMPORT_PROGRESS)
-                .on(IMPORT_PROGRESS.IMPORT_FILE_ID.eq(IMPORT_FILE.ID))
-                .orderBy(IMPORT_FILE.ID)
-                .fetch(row -> {
-                    List<Kept> kept = List.of(json.readValue(row.value5(), Kept[].class));
+        return store.pending().stream()
+                .map(file -> {
+                    List<Kept> kept = List.of(json.readValue(file.rows(), Kept[].class));
                     return new Left(
-                            row.value1(),
-                            Type.valueOf(row.value2()),
-                            Units.valueOf(row.value3()),
-                            row.value4(),
-                            kept.subList(Math.min(row.value6(), kept.size()), kept.size()));
-                });
+                            file.id(),
+                            file.type(),
+                            file.units(),
+                            file.personId(),
+                            kept.subList(Math.min(file.stored(), kept.size()), kept.size()));
+                })
+                .toList();
     }
 
     /** Files this program is storing just now. */
@@ -239,7 +214,7 @@ class ImportStorage {
             }
             writing.executeWithoutResult(status -> {
                 changeTracker.draftsOnly();
-                db.deleteFrom(IMPORT_FILE).where(IMPORT_FILE.ID.eq(id)).execute();
+                store.remove(id);
             });
             return refused;
         }
@@ -254,10 +229,7 @@ class ImportStorage {
             try {
                 writing.executeWithoutResult(status -> {
                     session.store(part.stream().map(Waiting::planned).toList());
-                    db.update(IMPORT_PROGRESS)
-                            .set(IMPORT_PROGRESS.STORED_ROWS, IMPORT_PROGRESS.STORED_ROWS.plus(part.size()))
-                            .where(IMPORT_PROGRESS.IMPORT_FILE_ID.eq(id))
-                            .execute();
+                    store.stored(id, part.size());
                 });
                 return true;
             } catch (ProblemException
@@ -274,10 +246,7 @@ class ImportStorage {
             }
             writing.executeWithoutResult(status -> {
                 changeTracker.draftsOnly();
-                db.update(IMPORT_PROGRESS)
-                        .set(IMPORT_PROGRESS.STORED_ROWS, IMPORT_PROGRESS.STORED_ROWS.plus(1))
-                        .where(IMPORT_PROGRESS.IMPORT_FILE_ID.eq(id))
-                        .execute();
+                store.stored(id, 1);
             });
             refused.put(
                     row.line(),

@@ -19,8 +19,8 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.PositionNames;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
-import rotagens.server.tire.StockPages;
-import rotagens.server.tire.TireArrivals;
+import rotagens.server.tire.StockStore;
+import rotagens.server.tire.TireArrivalStore;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.DotKind;
@@ -37,8 +37,8 @@ import rotagens.server.web.ProblemException;
 class TireCsv implements CsvFormat {
 
     private final TireStore tireStore;
-    private final TireArrivals tireArrivals;
-    private final StockPages list;
+    private final TireArrivalStore tireArrivals;
+    private final StockStore list;
     private final TireCatalog tireCatalog;
     private final VehicleStore vehicleStore;
     private final VehicleRegister register;
@@ -48,8 +48,8 @@ class TireCsv implements CsvFormat {
 
     TireCsv(
             TireStore tireStore,
-            TireArrivals tireArrivals,
-            StockPages list,
+            TireArrivalStore tireArrivals,
+            StockStore list,
             TireCatalog tireCatalog,
             VehicleStore vehicleStore,
             VehicleRegister register,
@@ -168,7 +168,7 @@ class TireCsv implements CsvFormat {
         private final Units units;
         private final VehiclesOfFile vehicles = new VehiclesOfFile(register, vehicleStore);
         private final Map<Long, TireModel> models = new HashMap<>();
-        private final Map<String, StockPages.Row> byNumber = new HashMap<>();
+        private final Map<String, StockStore.Row> byNumber = new HashMap<>();
         private final Map<Long, Optional<String>> dotAtPlace = new HashMap<>();
         private final Map<String, Added> added = new HashMap<>();
 
@@ -213,7 +213,7 @@ class TireCsv implements CsvFormat {
             TireRow tire = read.orElseThrow();
             String what = tire.number()
                     .orElse(tire.dot().map(DotCode::molded).orElse(tire.model().title()));
-            Optional<StockPages.Row> known = tire.number().map(byNumber::get);
+            Optional<StockStore.Row> known = tire.number().map(byNumber::get);
             if (known.isPresent()) {
                 refuseOther(
                         known.get(),
@@ -247,7 +247,7 @@ class TireCsv implements CsvFormat {
 
         @Override
         public void store(List<Planned> rows) {
-            List<TireArrivals.Arrival> arrivals = new ArrayList<>();
+            List<TireArrivalStore.Arrival> arrivals = new ArrayList<>();
             Map<TireModel, Long> modelIds = new HashMap<>();
             Set<Long> vehicleIds = new HashSet<>();
             boolean isOnVehiclesOnly = true;
@@ -271,14 +271,14 @@ class TireCsv implements CsvFormat {
         }
     }
 
-    private TireArrivals.Arrival arrival(Added one, Map<TireModel, Long> modelIds) {
+    private TireArrivalStore.Arrival arrival(Added one, Map<TireModel, Long> modelIds) {
         TireRow tire = one.tire();
         long modelId = modelIds.computeIfAbsent(
                 tire.model(),
                 model -> tireCatalog.find(model).orElseGet(() -> tireCatalog.add(model, TireCatalog.Details.NONE)));
         Line line = new Line(
                 tire.at(), people.me(), "from a file", "", null, tire.depth().orElse(null), null);
-        return new TireArrivals.Arrival(
+        return new TireArrivalStore.Arrival(
                 new TireStore.New(modelId, tire.retread(), tire.number(), tire.price()),
                 tire.dot().map(DotCode::molded),
                 one.place().map(VehiclePlace::placeId),
@@ -307,7 +307,7 @@ class TireCsv implements CsvFormat {
     }
 
     private static Planned change(
-            StockPages.Row known, TireRow tire, Optional<VehiclePlace> place, String what, Cells row) {
+            StockStore.Row known, TireRow tire, Optional<VehiclePlace> place, String what, Cells row) {
         if (place.isPresent() && !known.placeId().equals(place.map(VehiclePlace::placeId))) {
             throw ProblemException.field(
                     "position",
@@ -322,7 +322,7 @@ class TireCsv implements CsvFormat {
     }
 
     /** What a list may not change of a tire is said, never passed over. */
-    private static void refuseOther(StockPages.Row known, TireModel onFile, TireRow tire, boolean saysRetread) {
+    private static void refuseOther(StockStore.Row known, TireModel onFile, TireRow tire, boolean saysRetread) {
         boolean isOther = !onFile.manufacturer().equalsIgnoreCase(tire.model().manufacturer())
                 || !onFile.name().equalsIgnoreCase(tire.model().name())
                 || !onFile.size().equals(tire.model().size());
@@ -356,7 +356,7 @@ class TireCsv implements CsvFormat {
                             places.put(id, new String[] {vehicle.facts().unit(), position.code()}));
         }
         List<List<String>> rows = new ArrayList<>();
-        for (StockPages.Row tire : list.present()) {
+        for (StockStore.Row tire : list.present()) {
             TireModel model = models.get(tire.modelId());
             String[] place = tire.placeId().map(places::get).orElse(new String[] {"", ""});
             if (tire.placeId().isPresent() && place[0].isEmpty()) {

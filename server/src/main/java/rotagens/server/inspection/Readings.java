@@ -1,19 +1,8 @@
 package rotagens.server.inspection;
 
-import static rotagens.server.storage.generated.Tables.FINDING;
-import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
-import static rotagens.server.storage.generated.Tables.INSTALLATION;
-import static rotagens.server.storage.generated.Tables.LEAK_REPAIR;
-import static rotagens.server.storage.generated.Tables.POSITION;
-import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
-import static rotagens.server.storage.generated.Tables.READING;
-import static rotagens.server.storage.generated.Tables.READING_IN_FORCE;
-import static rotagens.server.storage.generated.Tables.READING_VOID;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
@@ -23,8 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.alert.TireAlerts;
@@ -44,8 +31,6 @@ import rotagens.core.measure.Units;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadGrid;
 import rotagens.core.wear.TreadInterval;
-import rotagens.server.storage.generated.tables.records.ReadingInForceRecord;
-import rotagens.server.storage.generated.tables.records.ReadingRecord;
 
 /** What was read and found on tires, by whom, and what cleared a finding. Only ever added to. */
 @Service
@@ -85,6 +70,11 @@ public class Readings {
                     look.dotOutward(),
                     look.grid(),
                     Optional.empty());
+        }
+
+        /** Whether there is any figure, interval or facing. */
+        boolean saysSomething() {
+            return hasFigures() || !look.saysNothing();
         }
 
         /** Whether a gauge said anything. */
@@ -212,13 +202,15 @@ public class Readings {
                         .toList()));
     }
 
-    private final DSLContext db;
-    private final TireLedger ledger;
+    private final ReadingStore store;
+    private final FindingStore findings;
+    private final TireLedgerStore ledger;
     private final TireAlertStore alerts;
     private final Clock clock;
 
-    Readings(DSLContext db, TireLedger ledger, TireAlertStore alerts, Clock clock) {
-        this.db = db;
+    Readings(ReadingStore store, FindingStore findings, TireLedgerStore ledger, TireAlertStore alerts, Clock clock) {
+        this.store = store;
+        this.findings = findings;
         this.ledger = ledger;
         this.alerts = alerts;
         this.clock = clock;
@@ -277,14 +269,22 @@ public class Readings {
                         .collect(Collectors.joining("\n"));
     }
 
+    /** How many readings were taken from one moment up to another. */
+    @Transactional(readOnly = true)
+    public int count(Instant from, Instant to) {
+        return store.count(from, to);
+    }
+
+    /** When each tire's pressure was read since a moment, by tire; readings taken back don't count. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Instant>> pressuresRead(Instant since) {
+        return store.pressuresRead(since);
+    }
+
     /** Every tire with anything in its ledger. */
     @Transactional(readOnly = true)
     public List<Long> tiresRead() {
-        return db.select(READING.TIRE_ID)
-                .from(READING)
-                .union(DSL.select(FINDING.TIRE_ID).from(FINDING))
-                .union(DSL.select(PROFESSIONAL_INSPECTION.TIRE_ID).from(PROFESSIONAL_INSPECTION))
-                .fetch(READING.TIRE_ID);
+        return store.tiresRead();
     }
 
     /** What eye or hand found on each of these tires and nobody has cleared, wherever they are. */
@@ -305,72 +305,31 @@ public class Readings {
     /** One reading; empty where there is none of that number. */
     @Transactional(readOnly = true)
     public Optional<OnFile> reading(long id) {
-        return db.select(READING.ID, READING.TIRE_ID, READING.POSITION_ID, READING.READ_AT, READING_VOID.ID)
-                .from(READING)
-                .leftJoin(READING_VOID)
-                .on(READING_VOID.READING_ID.eq(READING.ID))
-                .where(READING.ID.eq(id))
-                .fetchOptional(row ->
-                        new OnFile(row.value1(), row.value2(), row.value3(), row.value4(), row.value5() != null));
+        return store.reading(id);
     }
 
     /** Takes a mistyped reading out of all judging; it stays on file, struck out, with who and why. */
     @Transactional
     public void voidReading(long id, Instant at, long personId, String reason) {
-        db.insertInto(READING_VOID)
-                .set(READING_VOID.READING_ID, id)
-                .set(READING_VOID.VOIDED_AT, at)
-                .set(READING_VOID.PERSON_ID, personId)
-                .set(READING_VOID.REASON, reason)
-                .execute();
+        store.voidReading(id, at, personId, reason);
     }
 
     /** Records what was done about a leak. */
     @Transactional
     public void repaired(Entry entry, Repair repair, String note) {
-        db.insertInto(LEAK_REPAIR)
-                .set(LEAK_REPAIR.TIRE_ID, entry.tireId())
-                .set(LEAK_REPAIR.POSITION_ID, entry.placeId())
-                .set(LEAK_REPAIR.REPAIR, repair.name())
-                .set(LEAK_REPAIR.RECORDED_AT, entry.at())
-                .set(LEAK_REPAIR.PERSON_ID, entry.personId())
-                .set(LEAK_REPAIR.NOTE, note)
-                .set(LEAK_REPAIR.JOB_ID, entry.jobId())
-                .execute();
+        findings.repaired(entry, repair, note);
     }
 
     /** Readings of which nobody kept what was in force, with when and where they were taken; of tires at these places. */
     @Transactional(readOnly = true)
     public List<OnFile> unstamped(Collection<Long> placeIds) {
-        return db.select(READING.ID, READING.TIRE_ID, READING.POSITION_ID, READING.READ_AT)
-                .from(READING)
-                .leftJoin(READING_IN_FORCE)
-                .on(READING_IN_FORCE.READING_ID.eq(READING.ID))
-                .where(READING.POSITION_ID.in(placeIds))
-                .and(READING_IN_FORCE.READING_ID.isNull())
-                .fetch(row -> new OnFile(row.value1(), row.value2(), row.value3(), row.value4(), false));
+        return store.unstamped(placeIds);
     }
 
     /** Keeps what was in force for readings that came without. */
     @Transactional
     public void stamp(Map<Long, InForce> byReading) {
-        db.batchInsert(byReading.entrySet().stream()
-                        .map(one -> stamp(one.getKey(), one.getValue()))
-                        .toList())
-                .execute();
-    }
-
-    private static ReadingInForceRecord stamp(long readingId, InForce then) {
-        ReadingInForceRecord row = new ReadingInForceRecord();
-        row.setReadingId(readingId);
-        row.setTargetPressure(then.target().orElse(null));
-        row.setLoadState(then.loadState().name());
-        row.setMinimumPressure(then.minimum().orElse(null));
-        row.setMaximumPressure(then.maximum().orElse(null));
-        row.setDepthLegal(then.legal().orElse(null));
-        row.setDepthPull(then.pull().orElse(null));
-        row.setLeakHoldDays(then.leakHoldDays());
-        return row;
+        store.stamp(byReading);
     }
 
     /** The last tread measured on a tire, wherever it was; its pressure belongs to the place it was at. */
@@ -389,39 +348,13 @@ public class Readings {
     /** The last tread measured on each of these tires, with its instant. */
     @Transactional(readOnly = true)
     public Map<Long, Map.Entry<Instant, GrooveDepths>> lastTread(Collection<Long> tireIds) {
-        Map<Long, Map.Entry<Instant, GrooveDepths>> last = new HashMap<>();
-        db.selectFrom(READING)
-                .where(READING.TIRE_ID.in(tireIds))
-                .and(TireLedger.notVoided())
-                .and(READING.DEPTH_OUTER.isNotNull())
-                .orderBy(READING.READ_AT)
-                .forEach(row -> last.put(
-                        row.getTireId(),
-                        Map.entry(
-                                row.getReadAt(),
-                                new GrooveDepths(
-                                        Optional.ofNullable(row.getDepthOuter()),
-                                        Optional.ofNullable(row.getDepthCenter()),
-                                        Optional.ofNullable(row.getDepthInner())))));
-        return last;
+        return store.lastTread(tireIds);
     }
 
     /** What each fitted tire of a vehicle was last filled with, where somebody said. */
     @Transactional(readOnly = true)
     public Map<Long, String> gas(long vehicleId) {
-        Map<Long, String> last = new HashMap<>();
-        db.select(READING.TIRE_ID, READING.GAS)
-                .from(READING)
-                .join(INSTALLATION)
-                .on(INSTALLATION.TIRE_ID.eq(READING.TIRE_ID))
-                .join(POSITION)
-                .on(POSITION.ID.eq(INSTALLATION.POSITION_ID))
-                .where(POSITION.VEHICLE_ID.eq(vehicleId))
-                .and(TireLedger.notVoided())
-                .and(READING.GAS.ne(""))
-                .orderBy(READING.READ_AT, READING.ID)
-                .forEach(row -> last.put(row.value1(), row.value2()));
-        return last;
+        return store.gas(vehicleId);
     }
 
     /** Reads what a tire is filled with: air, nitrogen, or nothing said. */
@@ -457,54 +390,7 @@ public class Readings {
     /** Adds readings; one without any figure, interval or facing is nothing and isn't kept. */
     @Transactional
     public void read(List<Line> many) {
-        // One writer: nobody else takes a number meanwhile.
-        Long highest = db.select(DSL.max(READING.ID)).from(READING).fetchOne(0, Long.class);
-        long next = highest == null ? 1 : highest + 1;
-        List<ReadingRecord> rows = new ArrayList<>();
-        List<ReadingInForceRecord> stamps = new ArrayList<>();
-        for (Line line : many) {
-            boolean says = line.values().pressure().isPresent()
-                    || !line.values().tread().isEmpty()
-                    || !line.values().look().saysNothing();
-            if (!says) {
-                continue;
-            }
-            ReadingRecord row = row(line.entry(), line.values());
-            row.setId(next);
-            rows.add(row);
-            long id = next;
-            line.inForce().ifPresent(then -> stamps.add(stamp(id, then)));
-            next++;
-        }
-        db.batchInsert(rows).execute();
-        db.batchInsert(stamps).execute();
-    }
-
-    private static ReadingRecord row(Entry entry, Values values) {
-        ReadingRecord row = new ReadingRecord();
-        row.setTireId(entry.tireId());
-        row.setPositionId(entry.placeId());
-        row.setReadAt(entry.at());
-        row.setPersonId(entry.personId());
-        row.setPressure(values.pressure().orElse(null));
-        row.setThermalState(values.thermalState().name());
-        row.setDepthOuter(values.tread().outer().orElse(null));
-        row.setDepthCenter(values.tread().center().orElse(null));
-        row.setDepthInner(values.tread().inner().orElse(null));
-        row.setLowestDepth(values.tread().lowestAnywhere().orElse(null));
-        row.setOdometer(values.odometer().orElse(null));
-        row.setTemperature(values.temperature().orElse(null));
-        row.setIsInflation(values.filled());
-        row.setGas(values.gas());
-        row.setTreadInterval(values.look().treadInterval().map(Enum::name).orElse(null));
-        row.setDotSide(facing(values.look().dotOutward()));
-        row.setTreadGrid(values.look().grid().map(Readings::text).orElse(""));
-        row.setPurity(values.look().purity().isEmpty() ? null : values.look().purity());
-        row.setPressureGaugeId(values.pressure().isPresent() ? values.look().pressureGauge() : null);
-        row.setTreadGaugeId(values.tread().isEmpty() ? null : values.look().treadGauge());
-        row.setWalkAroundId(entry.walkAroundId());
-        row.setJobId(entry.jobId());
-        return row;
+        store.add(many.stream().filter(line -> line.values().saysSomething()).toList());
     }
 
     /** One thing found, and on which sidewall where that was said. */
@@ -517,25 +403,15 @@ public class Readings {
 
     /** Adds findings that aren't open already; one on each sidewall counts as two. */
     @Transactional
-    public void found(Entry entry, List<Found> findings) {
-        if (findings.isEmpty()) {
+    public void found(Entry entry, List<Found> many) {
+        if (many.isEmpty()) {
             return;
         }
-        Set<Found> open = openNow(entry.tireId());
-        for (Found found : findings) {
+        Set<Found> open = findings.open(entry.tireId());
+        for (Found found : many) {
             // Air that goes fast again after a repair is told again: the leak is what stays open, not this.
             if (open.add(found) || found.finding() == Finding.FAST_LOSS) {
-                Finding finding = found.finding();
-                db.insertInto(FINDING)
-                        .set(FINDING.TIRE_ID, entry.tireId())
-                        .set(FINDING.POSITION_ID, entry.placeId())
-                        .set(FINDING.TYPE, finding.name())
-                        .set(FINDING.SIDEWALL, found.stored())
-                        .set(FINDING.FOUND_AT, entry.at())
-                        .set(FINDING.PERSON_ID, entry.personId())
-                        .set(FINDING.WALK_AROUND_ID, entry.walkAroundId())
-                        .set(FINDING.JOB_ID, entry.jobId())
-                        .execute();
+                findings.found(entry, found);
             }
         }
     }
@@ -544,52 +420,16 @@ public class Readings {
         return stored.isEmpty() ? Optional.empty() : Optional.of(Sidewall.valueOf(stored));
     }
 
-    private Set<Found> openNow(long tireId) {
-        return new java.util.HashSet<>(db.select(FINDING.TYPE, FINDING.SIDEWALL)
-                .from(FINDING)
-                .leftJoin(FINDING_CLEARANCE)
-                .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
-                .where(FINDING.TIRE_ID.eq(tireId))
-                .and(FINDING_CLEARANCE.ID.isNull())
-                .fetch(row -> new Found(Finding.valueOf(row.value1()), sidewall(row.value2()))));
-    }
-
     /** Clears the open findings of some kinds on a tire. */
     @Transactional
-    public void clear(Entry entry, Collection<Finding> findings, String how, String note) {
-        Set<String> kinds = findings.stream().map(Enum::name).collect(Collectors.toSet());
-        List<Long> open = new ArrayList<>(db.select(FINDING.ID)
-                .from(FINDING)
-                .leftJoin(FINDING_CLEARANCE)
-                .on(FINDING_CLEARANCE.FINDING_ID.eq(FINDING.ID))
-                .where(FINDING.TIRE_ID.eq(entry.tireId()))
-                .and(FINDING.TYPE.in(kinds))
-                .and(FINDING_CLEARANCE.ID.isNull())
-                .fetch(FINDING.ID));
-        for (long id : open) {
-            db.insertInto(FINDING_CLEARANCE)
-                    .set(FINDING_CLEARANCE.FINDING_ID, id)
-                    .set(FINDING_CLEARANCE.CLEARED_BY, how)
-                    .set(FINDING_CLEARANCE.RECORDED_AT, entry.at())
-                    .set(FINDING_CLEARANCE.PERSON_ID, entry.personId())
-                    .set(FINDING_CLEARANCE.NOTE, note)
-                    .set(FINDING_CLEARANCE.JOB_ID, entry.jobId())
-                    .execute();
-        }
+    public void clear(Entry entry, Collection<Finding> kinds, String how, String note) {
+        findings.clear(entry, kinds, how, note);
     }
 
     /** Records a qualified person's verdict on a tire. */
     @Transactional
     public void professional(Entry entry, String professional, boolean sound, String note) {
-        db.insertInto(PROFESSIONAL_INSPECTION)
-                .set(PROFESSIONAL_INSPECTION.TIRE_ID, entry.tireId())
-                .set(PROFESSIONAL_INSPECTION.RECORDED_AT, entry.at())
-                .set(PROFESSIONAL_INSPECTION.PROFESSIONAL, professional)
-                .set(PROFESSIONAL_INSPECTION.IS_SERVICEABLE, sound)
-                .set(PROFESSIONAL_INSPECTION.NOTE, note)
-                .set(PROFESSIONAL_INSPECTION.PERSON_ID, entry.personId())
-                .set(PROFESSIONAL_INSPECTION.JOB_ID, entry.jobId())
-                .execute();
+        findings.professional(entry, professional, sound, note);
     }
 
     private LocalDate day(Instant at) {

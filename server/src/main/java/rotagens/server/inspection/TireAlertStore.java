@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import rotagens.core.alert.Alert;
 import rotagens.core.alert.AlertKind;
@@ -82,7 +83,13 @@ class TireAlertStore {
         return of(TIRE_ALERT.TIRE_ID.in(tireIds), TIRE_GROOVE.TIRE_ID.in(tireIds));
     }
 
-    Map<Long, TireAlerts> of(Condition whichAlerts, Condition whichGrooves) {
+    /** Of the tires fitted on one vehicle or, with null, on all. */
+    Map<Long, TireAlerts> ofFitted(@Nullable Long vehicleId) {
+        var fitted = TireHistoryStore.tires(vehicleId);
+        return of(TIRE_ALERT.TIRE_ID.in(fitted), TIRE_GROOVE.TIRE_ID.in(fitted));
+    }
+
+    private Map<Long, TireAlerts> of(Condition whichAlerts, Condition whichGrooves) {
         Map<Long, List<Alert>> alerts = new HashMap<>();
         db.selectFrom(TIRE_ALERT)
                 .where(whichAlerts)

@@ -1,17 +1,5 @@
 package rotagens.server.inspection;
 
-import static rotagens.server.storage.generated.Tables.INSTALLATION;
-import static rotagens.server.storage.generated.Tables.JOB;
-import static rotagens.server.storage.generated.Tables.JOB_ITEM;
-import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.POSITION;
-import static rotagens.server.storage.generated.Tables.PROFESSIONAL_INSPECTION;
-import static rotagens.server.storage.generated.Tables.READING;
-import static rotagens.server.storage.generated.Tables.READING_IN_FORCE;
-import static rotagens.server.storage.generated.Tables.READING_VOID;
-import static rotagens.server.storage.generated.Tables.TIRE_ALERT;
-import static rotagens.server.storage.generated.Tables.TIRE_GROOVE;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -19,19 +7,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jooq.Condition;
-import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.Reading;
-import rotagens.core.fact.ThermalState;
-import rotagens.core.measure.Distance;
-import rotagens.core.planning.WorkType;
 import rotagens.core.vehicle.OdometerHistory;
-import rotagens.core.wear.GrooveDepths;
-import rotagens.core.wear.TreadInterval;
 
 /** What the rules ask of each fitted tire's past. */
 @Service
@@ -47,15 +27,13 @@ public class TireHistories {
         public static final History NONE = new History(List.of(), TireAlerts.NONE, Optional.empty(), Optional.empty());
     }
 
-    private static final int READINGS_KEPT_AT_HAND = 12;
-
-    private final DSLContext db;
-    private final TireAlertStore store;
+    private final TireHistoryStore store;
+    private final TireAlertStore alertStore;
     private final Clock clock;
 
-    TireHistories(DSLContext db, TireAlertStore store, Clock clock) {
-        this.db = db;
+    TireHistories(TireHistoryStore store, TireAlertStore alertStore, Clock clock) {
         this.store = store;
+        this.alertStore = alertStore;
         this.clock = clock;
     }
 
@@ -66,37 +44,12 @@ public class TireHistories {
      */
     @Transactional(readOnly = true)
     public Map<Long, History> ofFitted(Long vehicleId, Map<Long, OdometerHistory> runs) {
-        Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
-        Condition which = vehicleId == null ? DSL.noCondition() : POSITION.VEHICLE_ID.eq(vehicleId);
-        var fitted = DSL.select(INSTALLATION.TIRE_ID)
-                .from(INSTALLATION)
-                .join(POSITION)
-                .on(POSITION.ID.eq(INSTALLATION.POSITION_ID))
-                .where(which);
-        Map<Long, List<Reading>> readings = readings(vehicleId, names, runs);
-        Map<Long, TireAlerts> alerts = store.of(TIRE_ALERT.TIRE_ID.in(fitted), TIRE_GROOVE.TIRE_ID.in(fitted));
-        Map<Long, Instant> professional = db.select(
-                        PROFESSIONAL_INSPECTION.TIRE_ID, DSL.max(PROFESSIONAL_INSPECTION.RECORDED_AT))
-                .from(PROFESSIONAL_INSPECTION)
-                .where(PROFESSIONAL_INSPECTION.IS_SERVICEABLE.isTrue())
-                .and(PROFESSIONAL_INSPECTION.TIRE_ID.in(fitted))
-                .groupBy(PROFESSIONAL_INSPECTION.TIRE_ID)
-                .fetchMap(row -> row.value1(), row -> row.value2());
-        Map<Long, Instant> mended = db.select(INSTALLATION.TIRE_ID, DSL.max(JOB.COMPLETED_AT))
-                .from(JOB_ITEM)
-                .join(JOB)
-                .on(JOB.ID.eq(JOB_ITEM.JOB_ID))
-                .join(INSTALLATION)
-                .on(INSTALLATION.POSITION_ID.eq(JOB_ITEM.POSITION_ID))
-                .where(JOB_ITEM.WORK_TYPE.in(
-                        WorkType.correctingWear().stream().map(Enum::name).toList()))
-                .and(JOB.COMPLETED_AT.isNotNull())
-                .and(JOB.COMPLETED_AT.ge(INSTALLATION.INSTALLED_AT))
-                .and(INSTALLATION.TIRE_ID.in(fitted))
-                .groupBy(INSTALLATION.TIRE_ID)
-                .fetchMap(row -> row.value1(), row -> row.value2());
+        Map<Long, List<Reading>> readings = store.readings(vehicleId, runs);
+        Map<Long, TireAlerts> alerts = alertStore.ofFitted(vehicleId);
+        Map<Long, Instant> professional = store.professional(vehicleId);
+        Map<Long, Instant> mended = store.mended(vehicleId);
         Map<Long, History> histories = new HashMap<>();
-        for (long tireId : db.fetchValues(fitted)) {
+        for (long tireId : store.fitted(vehicleId)) {
             histories.put(
                     tireId,
                     new History(
@@ -106,77 +59,6 @@ public class TireHistories {
                             Optional.ofNullable(mended.get(tireId)).map(this::day)));
         }
         return histories;
-    }
-
-    /** Newest first, the last dozen of each tire taken at the place where it is now. */
-    private Map<Long, List<Reading>> readings(
-            Long vehicleId, Map<Long, String> names, Map<Long, OdometerHistory> runs) {
-        Condition which = vehicleId == null ? DSL.noCondition() : POSITION.VEHICLE_ID.eq(vehicleId);
-        // One short walk along the index a tire; a window over all readings would read years of them to keep a dozen.
-        var dozen = READING.as("dozen");
-        var newest = DSL.select(dozen.ID)
-                .from(dozen)
-                .where(dozen.TIRE_ID.eq(INSTALLATION.TIRE_ID))
-                .and(dozen.POSITION_ID.eq(INSTALLATION.POSITION_ID))
-                .and(dozen.READ_AT.ge(INSTALLATION.INSTALLED_AT))
-                .and(DSL.notExists(DSL.selectOne().from(READING_VOID).where(READING_VOID.READING_ID.eq(dozen.ID))))
-                .orderBy(dozen.READ_AT.desc(), dozen.ID.desc())
-                .limit(READINGS_KEPT_AT_HAND);
-        return db.select(
-                        READING.TIRE_ID,
-                        READING.READ_AT,
-                        READING.PERSON_ID,
-                        READING.PRESSURE,
-                        READING.THERMAL_STATE,
-                        READING.DEPTH_OUTER,
-                        READING.DEPTH_CENTER,
-                        READING.DEPTH_INNER,
-                        READING.ODOMETER,
-                        READING.TEMPERATURE,
-                        READING.IS_INFLATION,
-                        READING.LOWEST_DEPTH,
-                        READING.TREAD_INTERVAL,
-                        READING.DOT_SIDE,
-                        POSITION.VEHICLE_ID,
-                        READING.TREAD_GRID,
-                        READING_IN_FORCE.asterisk())
-                .from(INSTALLATION)
-                .join(POSITION)
-                .on(POSITION.ID.eq(INSTALLATION.POSITION_ID))
-                .join(READING)
-                .on(READING.ID.in(newest))
-                .leftJoin(READING_IN_FORCE)
-                .on(READING_IN_FORCE.READING_ID.eq(READING.ID))
-                .where(which)
-                .orderBy(READING.TIRE_ID, READING.READ_AT.desc(), READING.ID.desc())
-                .fetchGroups(
-                        row -> row.get(READING.TIRE_ID),
-                        row -> new Reading(
-                                day(row.get(READING.READ_AT)),
-                                names.get(row.get(READING.PERSON_ID)),
-                                Optional.ofNullable(row.get(READING.ODOMETER))
-                                        .map(shown -> driven(
-                                                runs.get(row.get(POSITION.VEHICLE_ID)),
-                                                row.get(READING.READ_AT),
-                                                shown)),
-                                Optional.ofNullable(row.get(READING.PRESSURE)),
-                                ThermalState.valueOf(row.get(READING.THERMAL_STATE)),
-                                new GrooveDepths(
-                                        Optional.ofNullable(row.get(READING.DEPTH_OUTER)),
-                                        Optional.ofNullable(row.get(READING.DEPTH_CENTER)),
-                                        Optional.ofNullable(row.get(READING.DEPTH_INNER)),
-                                        Optional.ofNullable(row.get(READING.LOWEST_DEPTH))),
-                                Optional.ofNullable(row.get(READING.TEMPERATURE)),
-                                row.get(READING.IS_INFLATION),
-                                Optional.ofNullable(row.get(READING.TREAD_INTERVAL))
-                                        .map(TreadInterval::valueOf),
-                                Readings.facing(row.get(READING.DOT_SIDE)),
-                                Readings.grid(row.get(READING.TREAD_GRID)),
-                                TireLedger.inForce(row)));
-    }
-
-    private static Distance driven(OdometerHistory run, Instant at, Distance shown) {
-        return run == null ? shown : Distance.miles(Math.max(0, run.driven(at, shown)));
     }
 
     private LocalDate day(Instant at) {

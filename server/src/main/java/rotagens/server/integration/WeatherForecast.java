@@ -1,11 +1,8 @@
 package rotagens.server.integration;
 
-import static rotagens.server.storage.generated.Tables.COLDEST_MORNING;
-import static rotagens.server.storage.generated.Tables.YARD;
-
 import java.time.Clock;
 import java.time.LocalDate;
-import org.jooq.DSLContext;
+import java.util.Comparator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,6 +10,7 @@ import rotagens.core.measure.Temperature;
 import rotagens.core.measure.Units;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.fleet.FleetCache;
+import rotagens.server.integration.ColdestMorningStore.Morning;
 
 /** The coldest morning expected at a yard within a week, from a forecast. */
 @Service
@@ -24,13 +22,13 @@ class WeatherForecast {
 
     private static final int DAYS = 7;
 
-    private final DSLContext db;
+    private final ColdestMorningStore store;
     private final FleetCache fleet;
     private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    WeatherForecast(DSLContext db, FleetCache fleet, ChangeTracker changeTracker, Clock clock) {
-        this.db = db;
+    WeatherForecast(ColdestMorningStore store, FleetCache fleet, ChangeTracker changeTracker, Clock clock) {
+        this.store = store;
         this.fleet = fleet;
         this.changeTracker = changeTracker;
         this.clock = clock;
@@ -40,19 +38,10 @@ class WeatherForecast {
     public ColdestMorningView coldest(long vehicleId, Units units) {
         String yard = fleet.get(vehicleId).yard();
         LocalDate today = LocalDate.now(clock);
-        return db
-                .select(COLDEST_MORNING.MORNING_DATE, COLDEST_MORNING.TEMPERATURE)
-                .from(COLDEST_MORNING)
-                .join(YARD)
-                .on(YARD.ID.eq(COLDEST_MORNING.YARD_ID))
-                .where(
-                        YARD.NAME.eq(yard),
-                        COLDEST_MORNING.MORNING_DATE.ge(today),
-                        COLDEST_MORNING.MORNING_DATE.lt(today.plusDays(DAYS)))
-                .stream()
-                .min(java.util.Comparator.comparingDouble(row -> row.value2().fahrenheit()))
-                .map(row ->
-                        new ColdestMorningView(yard, row.value1(), row.value2().format(units)))
+        return store.of(yard, today, today.plusDays(DAYS)).stream()
+                .min(Comparator.comparingDouble(one -> one.temperature().fahrenheit()))
+                .map(one -> new ColdestMorningView(
+                        yard, one.day(), one.temperature().format(units)))
                 .orElse(new ColdestMorningView(yard, null, null));
     }
 
@@ -61,24 +50,13 @@ class WeatherForecast {
     public void simulate() {
         changeTracker.draftsOnly();
         LocalDate today = LocalDate.now(clock);
-        db.select(YARD.ID).from(YARD).fetch(YARD.ID).forEach(yard -> {
+        store.yards().forEach(yard -> {
             for (int ahead = 0; ahead < DAYS; ahead++) {
                 LocalDate day = today.plusDays(ahead);
                 double season = 45 - 25 * Math.cos((day.getDayOfYear() - 15) * 2 * Math.PI / 365);
                 double wobble = Math.floorMod(day.toEpochDay() * 31 + yard * 17, 13) - 6;
-                put(yard, day, Temperature.f(Math.round(season + wobble)));
+                store.put(yard, new Morning(day, Temperature.f(Math.round(season + wobble))));
             }
         });
-    }
-
-    private void put(long yard, LocalDate day, Temperature temperature) {
-        db.insertInto(COLDEST_MORNING)
-                .set(COLDEST_MORNING.YARD_ID, yard)
-                .set(COLDEST_MORNING.MORNING_DATE, day)
-                .set(COLDEST_MORNING.TEMPERATURE, temperature)
-                .onConflict(COLDEST_MORNING.YARD_ID, COLDEST_MORNING.MORNING_DATE)
-                .doUpdate()
-                .set(COLDEST_MORNING.TEMPERATURE, temperature)
-                .execute();
     }
 }

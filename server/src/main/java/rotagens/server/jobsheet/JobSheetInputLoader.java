@@ -48,7 +48,6 @@ import rotagens.server.planning.FollowUps;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.PlannedMoves;
-import rotagens.server.storage.generated.tables.records.JobSheetRecord;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tirechanger.TireChangerStore;
 import rotagens.server.vehicle.VehicleRegister;
@@ -81,7 +80,10 @@ class JobSheetInputLoader {
 
     /** @param marks what the work has found so far */
     JobSheetInputs of(
-            JobView jobView, JobSheetRecord sheet, VehicleAssessment vehicleAssessment, StepRecords<?> marks) {
+            JobView jobView,
+            JobSheetStore.SheetOnFile sheet,
+            VehicleAssessment vehicleAssessment,
+            StepRecords<?> marks) {
         Map<Position, WheelSpec> wheels =
                 wheels(register.stored(jobView.vehicleId()).entry().wheels(), marks);
         List<WheelJob> work = new ArrayList<>();
@@ -99,9 +101,7 @@ class JobSheetInputLoader {
             Position position = Position.parse(jobItemView.position());
             Optional<PlannedMoves.Planned> move = Optional.ofNullable(moves.get(vehicleAssessment.placeId(position)));
             WheelTask task = WheelTasks.of(
-                    jobItemView.workType(),
-                    move.map(PlannedMoves.Planned::how),
-                    Boolean.TRUE.equals(sheet.getIsTireDemountedForSensor()));
+                    jobItemView.workType(), move.map(PlannedMoves.Planned::how), sheet.demountedForSensor());
             Long modelId = move.map(PlannedMoves.Planned::modelId).orElse(jobItemView.tireModelId());
             work.add(wheel(
                     position,
@@ -117,12 +117,12 @@ class JobSheetInputLoader {
                 vehicleAssessment.vehicle().isLight(),
                 work,
                 tags(work),
-                Optional.ofNullable(sheet.getTireChangerId())
+                Optional.ofNullable(sheet.tireChangerId())
                         .map(id -> tireChangerStore.get(id).tireChanger()),
                 tireChangerStore.inUse().stream()
                         .map(TireChangerStore.OnFile::tireChanger)
                         .toList(),
-                Boolean.TRUE.equals(sheet.getIsNitrogen()),
+                sheet.nitrogen(),
                 vehicleWork.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", vehicleWork)),
                 jobView.items().stream()
                         .flatMap(item -> WheelTasks.recordOf(item.workType()).stream())

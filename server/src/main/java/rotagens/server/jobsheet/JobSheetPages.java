@@ -23,6 +23,7 @@ import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.jobsheet.JobSheetStore.SheetOnFile;
 import rotagens.server.jobsheet.JobSheetStore.StepRecord;
 import rotagens.server.jobsheet.JobSheetViews.FieldOption;
 import rotagens.server.jobsheet.JobSheetViews.FieldView;
@@ -39,7 +40,6 @@ import rotagens.server.jobsheet.JobSheetViews.WheelSectionView;
 import rotagens.server.people.People;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.Jobs;
-import rotagens.server.storage.generated.tables.records.JobSheetRecord;
 import rotagens.server.tirechanger.TireChangerStore;
 
 /** A job's sheet as it stands: its steps, who did which, and what comes next. */
@@ -49,7 +49,7 @@ class JobSheetPages {
     /** A sheet with what its marks say. */
     record OpenedSheet(
             JobView job,
-            JobSheetRecord record,
+            SheetOnFile record,
             JobSheetInputs facts,
             JobSheet sheet,
             StepRecords<StepRecord> marks,
@@ -82,18 +82,12 @@ class JobSheetPages {
 
     OpenedSheet load(long jobId) {
         JobView jobView = jobs.get(jobId);
-        JobSheetRecord record = store.get(jobId).orElseGet(() -> {
-            JobSheetRecord fresh = new JobSheetRecord();
-            fresh.setJobId(jobId);
-            fresh.setIsNitrogen(false);
-            fresh.setIsTireDemountedForSensor(false);
-            return fresh;
-        });
+        SheetOnFile record = store.get(jobId);
         VehicleAssessment vehicle = fleet.get(jobView.vehicleId());
         List<StepRecord> records = new ArrayList<>(store.marks(jobId));
         if (jobView.doneAt() == null) {
             // Closed, it keeps the records that closed it; what is measured later is of another day.
-            records.addAll(recordedFacts.of(jobId, record.getStartedAt(), List.copyOf(records), vehicle));
+            records.addAll(recordedFacts.of(jobId, record.startedAt(), List.copyOf(records), vehicle));
         }
         StepRecords<StepRecord> stepRecords = StepRecords.of(records);
         JobSheetInputs known = facts.of(jobView, record, vehicle, stepRecords);
@@ -102,7 +96,7 @@ class JobSheetPages {
 
     JobSheetView view(long jobId, Units units) {
         OpenedSheet here = load(jobId);
-        JobSheetRecord record = here.record();
+        SheetOnFile record = here.record();
         return new JobSheetView(
                 jobId,
                 here.job().version(),
@@ -115,11 +109,11 @@ class JobSheetPages {
                                 wheel.position().code() + ": " + wheel.task().label())
                         .distinct()
                         .toList(),
-                record.getStartedAt() != null,
-                record.getStartedById() == null
+                record.startedAt() != null,
+                record.startedById() == null
                         ? null
-                        : people.get(record.getStartedById()).name(),
-                record.getStartedAt(),
+                        : people.get(record.startedById()).name(),
+                record.startedAt(),
                 here.job().doneAt(),
                 here.job().doneBy(),
                 here.sheet().warnings().stream()
@@ -131,9 +125,9 @@ class JobSheetPages {
                                 one.tireChanger().name(),
                                 one.tireChanger().type().label()))
                         .toList(),
-                record.getTireChangerId(),
-                record.getIsNitrogen(),
-                record.getIsTireDemountedForSensor(),
+                record.tireChangerId(),
+                record.nitrogen(),
+                record.demountedForSensor(),
                 here.facts().wheels().stream().anyMatch(wheel -> wheel.task().newSensor()),
                 here.facts().wheels().stream().anyMatch(wheel -> wheel.task().breaksBead()),
                 steps(here, units),

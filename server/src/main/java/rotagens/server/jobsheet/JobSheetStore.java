@@ -12,10 +12,10 @@ import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import rotagens.core.jobsheet.StepRecords;
 import rotagens.core.jobsheet.StepRecords.Status;
-import rotagens.server.storage.generated.tables.records.JobSheetRecord;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -44,8 +44,33 @@ class JobSheetStore {
         this.json = json;
     }
 
-    Optional<JobSheetRecord> get(long jobId) {
-        return db.fetchOptional(JOB_SHEET, JOB_SHEET.JOB_ID.eq(jobId));
+    /**
+     * What is kept of a sheet beside its marks.
+     *
+     * @param startedAt when the first step was begun; null while nobody has
+     * @param tireChangerId the machine it is worked on; null until one is chosen
+     * @param demountedForSensor whether the tire comes off its wheel for the sensor alone
+     */
+    record SheetOnFile(
+            @Nullable Instant startedAt,
+            @Nullable Long startedById,
+            @Nullable Long tireChangerId,
+            boolean nitrogen,
+            boolean demountedForSensor) {
+
+        static final SheetOnFile FRESH = new SheetOnFile(null, null, null, false, false);
+    }
+
+    /** What is kept of a job's sheet; nothing chosen yet where nobody has opened it. */
+    SheetOnFile get(long jobId) {
+        return db.fetchOptional(JOB_SHEET, JOB_SHEET.JOB_ID.eq(jobId))
+                .map(row -> new SheetOnFile(
+                        row.getStartedAt(),
+                        row.getStartedById(),
+                        row.getTireChangerId(),
+                        row.getIsNitrogen(),
+                        row.getIsTireDemountedForSensor()))
+                .orElse(SheetOnFile.FRESH);
     }
 
     void start(long jobId, Instant at, long by) {

@@ -34,7 +34,7 @@ import rotagens.server.planning.JobViews.CompleteJobRequest;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.Jobs;
 import rotagens.server.planning.PlannedMoves;
-import rotagens.server.tire.StockPages;
+import rotagens.server.tire.StockStore;
 import rotagens.server.tirechanger.TireChangerStore;
 import rotagens.server.vehicle.SensorStore;
 import rotagens.server.web.InputValidator;
@@ -55,7 +55,7 @@ class JobSheets {
     private final Jobs jobs;
     private final JobCompletion completion;
     private final PlannedMoves planned;
-    private final StockPages list;
+    private final StockStore list;
     private final ChosenTires chosenTires;
     private final SensorStore sensors;
     private final People people;
@@ -70,7 +70,7 @@ class JobSheets {
             Jobs jobs,
             JobCompletion completion,
             PlannedMoves planned,
-            StockPages list,
+            StockStore list,
             ChosenTires chosenTires,
             SensorStore sensors,
             People people,

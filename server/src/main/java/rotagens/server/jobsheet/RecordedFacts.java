@@ -21,19 +21,19 @@ import rotagens.core.planning.WorkType;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.jobsheet.JobSheetStore.StepRecord;
 import rotagens.server.planning.Jobs;
-import rotagens.server.relearn.CornerProofs;
-import rotagens.server.relearn.CornerProofs.CornerProof;
+import rotagens.server.relearn.CornerProofStore;
+import rotagens.server.relearn.CornerProofStore.CornerProof;
 
 /** The steps of a sheet that are done by a record made elsewhere: whatever stands there since the work began. */
 @Component
 class RecordedFacts {
 
     private final Jobs jobs;
-    private final CornerProofs corners;
+    private final CornerProofStore corners;
     private final VisitEntryStore visit;
     private final Clock clock;
 
-    RecordedFacts(Jobs jobs, CornerProofs corners, VisitEntryStore visit, Clock clock) {
+    RecordedFacts(Jobs jobs, CornerProofStore corners, VisitEntryStore visit, Clock clock) {
         this.jobs = jobs;
         this.corners = corners;
         this.visit = visit;

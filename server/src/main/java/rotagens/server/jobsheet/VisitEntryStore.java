@@ -21,13 +21,15 @@ import org.springframework.stereotype.Repository;
 import rotagens.core.fact.SuspensionFact;
 import rotagens.core.jobsheet.VisitEntryType;
 import rotagens.core.jobsheet.VisitFigures;
+import rotagens.server.photos.PhotoFiles;
+import rotagens.server.photos.Photos.OnFile;
 import rotagens.server.vehicle.SuspensionRecords;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is noted of shop visits; the figures among it say how steering and suspension stand. */
 @Repository
-class VisitEntryStore implements SuspensionRecords {
+class VisitEntryStore implements SuspensionRecords, PhotoFiles {
 
     /**
      * A line of a visit.
@@ -149,5 +151,26 @@ class VisitEntryStore implements SuspensionRecords {
                                         LocalDate.ofInstant(row.value4(), clock.getZone()),
                                         row.value5())));
         return facts;
+    }
+
+    @Override
+    public List<String> photoFiles() {
+        return db.select(VISIT_ENTRY.FILE)
+                .from(VISIT_ENTRY)
+                .where(VISIT_ENTRY.FILE.isNotNull())
+                .orderBy(VISIT_ENTRY.ID)
+                .fetch(VISIT_ENTRY.FILE);
+    }
+
+    @Override
+    public List<OnFile> photosOfVehicle(long vehicleId) {
+        return db.select(VISIT_ENTRY.FILE, VISIT_ENTRY.RECORDED_AT, PERSON.NAME)
+                .from(VISIT_ENTRY)
+                .join(JOB)
+                .on(JOB.ID.eq(VISIT_ENTRY.JOB_ID))
+                .join(PERSON)
+                .on(PERSON.ID.eq(VISIT_ENTRY.PERSON_ID))
+                .where(JOB.VEHICLE_ID.eq(vehicleId), VISIT_ENTRY.FILE.isNotNull())
+                .fetch(row -> new OnFile(null, row.value1(), row.value2(), row.value3()));
     }
 }

@@ -28,7 +28,7 @@ import rotagens.server.jobtires.ChosenTireViews.ChooseTireRequest;
 import rotagens.server.jobtires.ChosenTireViews.JobTireView;
 import rotagens.server.jobtires.OrderedTires.OrderedLine;
 import rotagens.server.people.People;
-import rotagens.server.tire.StockPages;
+import rotagens.server.tire.StockStore;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.StockState;
@@ -39,7 +39,7 @@ import rotagens.server.web.ProblemException;
 public class ChosenTires {
 
     private final ChosenTireStore store;
-    private final StockPages stock;
+    private final StockStore stock;
     private final TireStore tireStore;
     private final TireCatalog tireCatalog;
     private final OrderedTires ordered;
@@ -51,7 +51,7 @@ public class ChosenTires {
 
     ChosenTires(
             ChosenTireStore store,
-            StockPages stock,
+            StockStore stock,
             TireStore tireStore,
             TireCatalog tireCatalog,
             OrderedTires ordered,
@@ -125,7 +125,7 @@ public class ChosenTires {
 
     private Chosen chosen(long itemId, ChooseTireRequest typed, String field) {
         if (typed.tireId() != null) {
-            StockPages.Row row = stock.byId(typed.tireId())
+            StockStore.Row row = stock.byId(typed.tireId())
                     .filter(one ->
                             one.state().filter(StockState.IN_STOCK::equals).isPresent())
                     .orElseThrow(() -> ProblemException.field(field, "This tire isn’t in stock any more."));
@@ -148,7 +148,7 @@ public class ChosenTires {
 
     private Optional<String> refused(
             Chosen chosen, VehicleAssessment vehicle, Position position, LocalDate goesOn, Units units) {
-        Optional<StockPages.Row> row = Optional.ofNullable(chosen.tireId()).flatMap(stock::byId);
+        Optional<StockStore.Row> row = Optional.ofNullable(chosen.tireId()).flatMap(stock::byId);
         Candidate candidate = row.map(
                         one -> new Candidate(Optional.of(one.id()), one.modelId(), one.dot(), one.retread()))
                 .orElse(new Candidate(Optional.empty(), chosen.modelId(), Optional.empty(), false));
@@ -240,7 +240,7 @@ public class ChosenTires {
     @Transactional(readOnly = true)
     public boolean saysMore(long tireId, DotCode code) {
         return stock.byId(tireId)
-                .flatMap(StockPages.Row::dot)
+                .flatMap(StockStore.Row::dot)
                 .filter(onFile -> onFile.length() >= code.molded().length())
                 .isEmpty();
     }

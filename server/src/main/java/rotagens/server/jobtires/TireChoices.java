@@ -24,7 +24,7 @@ import rotagens.server.fleet.ReasonView;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.jobtires.ChosenTireViews.TireChoiceOption;
 import rotagens.server.jobtires.OrderedTires.OrderedLine;
-import rotagens.server.tire.StockPages;
+import rotagens.server.tire.StockStore;
 import rotagens.server.tire.TireCatalog;
 
 /** What might go on at a position, each checked for it. */
@@ -37,14 +37,14 @@ public class TireChoices {
     /** Work that isn't on a job yet. */
     public static final long NO_WORK_YET = 0;
 
-    private final StockPages stock;
+    private final StockStore stock;
     private final TireCatalog tireCatalog;
     private final OrderedTires ordered;
     private final TireReservations reservations;
     private final FittingCheck check;
 
     TireChoices(
-            StockPages stock,
+            StockStore stock,
             TireCatalog tireCatalog,
             OrderedTires ordered,
             TireReservations reservations,
@@ -110,7 +110,7 @@ public class TireChoices {
     }
 
     private TireChoiceOption fromStock(
-            StockPages.Row row, Map<Long, TireModel> models, TireClaims claims, Wanted wanted) {
+            StockStore.Row row, Map<Long, TireModel> models, TireClaims claims, Wanted wanted) {
         String details = Stream.of(
                         row.dot().map(dot -> "DOT " + dot),
                         row.depth().map(depth -> depth.format(wanted.units())),

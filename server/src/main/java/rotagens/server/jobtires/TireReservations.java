@@ -10,7 +10,7 @@ import rotagens.core.planning.TireClaims.Claim;
 import rotagens.core.planning.TireClaims.Order;
 import rotagens.server.jobtires.ChosenTireStore.Chosen;
 import rotagens.server.jobtires.OrderedTires.OrderedLine;
-import rotagens.server.tire.StockPages;
+import rotagens.server.tire.StockStore;
 
 /** Loads what open work has chosen, for the rule that no tire is promised twice. */
 @Component
@@ -18,16 +18,16 @@ class TireReservations {
 
     private final ChosenTireStore store;
     private final OrderedTires ordered;
-    private final StockPages stock;
+    private final StockStore stock;
 
-    TireReservations(ChosenTireStore store, OrderedTires ordered, StockPages stock) {
+    TireReservations(ChosenTireStore store, OrderedTires ordered, StockStore stock) {
         this.store = store;
         this.ordered = ordered;
         this.stock = stock;
     }
 
     TireClaims claims(List<OrderedLine> lines) {
-        Set<Long> lying = stock.inStock().stream().map(StockPages.Row::id).collect(Collectors.toSet());
+        Set<Long> lying = stock.inStock().stream().map(StockStore.Row::id).collect(Collectors.toSet());
         return new TireClaims(
                 store.open().values().stream().collect(Collectors.toMap(Chosen::itemId, TireReservations::claim)),
                 lines.stream()

@@ -1,17 +1,11 @@
 package rotagens.server.machines;
 
-import static rotagens.server.storage.generated.Tables.MACHINE_TOKEN;
-import static rotagens.server.storage.generated.Tables.PERSON;
-
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -57,14 +51,15 @@ public class MachineTokens {
     private static final int LONGEST_NAME = 40;
     private static final Duration USE_IS_NOTED_EVERY = Duration.ofMinutes(10);
 
-    private final DSLContext db;
+    private final MachineTokenStore store;
     private final People people;
     private final PeopleByName byName;
     private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    MachineTokens(DSLContext db, People people, PeopleByName byName, ChangeTracker changeTracker, Clock clock) {
-        this.db = db;
+    MachineTokens(
+            MachineTokenStore store, People people, PeopleByName byName, ChangeTracker changeTracker, Clock clock) {
+        this.store = store;
         this.people = people;
         this.byName = byName;
         this.changeTracker = changeTracker;
@@ -73,19 +68,7 @@ public class MachineTokens {
 
     @Transactional(readOnly = true)
     List<MachineTokenView> all() {
-        return db.select(MACHINE_TOKEN.asterisk(), PERSON.NAME)
-                .from(MACHINE_TOKEN)
-                .join(PERSON)
-                .on(PERSON.ID.eq(MACHINE_TOKEN.PERSON_ID))
-                .where(MACHINE_TOKEN.REVOKED_AT.isNull())
-                .orderBy(MACHINE_TOKEN.ID)
-                .fetch(row -> new MachineTokenView(
-                        row.get(MACHINE_TOKEN.ID),
-                        row.get(MACHINE_TOKEN.NAME),
-                        scopes(row.get(MACHINE_TOKEN.SCOPES)).stream().sorted().toList(),
-                        row.get(MACHINE_TOKEN.CREATED_AT),
-                        row.get(PERSON.NAME),
-                        row.get(MACHINE_TOKEN.LAST_USED_AT)));
+        return store.all();
     }
 
     @Transactional
@@ -97,21 +80,12 @@ public class MachineTokens {
         wrong.unless(
                 wish.scopes() != null && !wish.scopes().isEmpty(), "scopes", "Choose at least one thing it may send.");
         wrong.refuseIfWrong();
-        if (db.fetchCount(MACHINE_TOKEN, MACHINE_TOKEN.REVOKED_AT.isNull()) >= MOST) {
+        if (store.count() >= MOST) {
             throw ProblemException.conflict("There are " + MOST + " tokens already. Take one back first.");
         }
         String token = PREFIX + Secrets.random();
-        long id = db.insertInto(MACHINE_TOKEN)
-                .set(MACHINE_TOKEN.NAME, name)
-                .set(MACHINE_TOKEN.TOKEN_HASH, Secrets.digest(token))
-                .set(
-                        MACHINE_TOKEN.SCOPES,
-                        wish.scopes().stream().distinct().map(Enum::name).collect(Collectors.joining(",")))
-                .set(MACHINE_TOKEN.MACHINE_PERSON_ID, byName.machine(name))
-                .set(MACHINE_TOKEN.CREATED_AT, clock.instant())
-                .set(MACHINE_TOKEN.PERSON_ID, people.me())
-                .returning(MACHINE_TOKEN.ID)
-                .fetchSingle(MACHINE_TOKEN.ID);
+        long id = store.add(
+                name, Secrets.digest(token), wish.scopes(), byName.machine(name), clock.instant(), people.me());
         return new NewMachineTokenView(id, name, token);
     }
 
@@ -119,11 +93,7 @@ public class MachineTokens {
     @Transactional
     void revoke(long id) {
         changeTracker.draftsOnly();
-        int revoked = db.update(MACHINE_TOKEN)
-                .set(MACHINE_TOKEN.REVOKED_AT, clock.instant())
-                .where(MACHINE_TOKEN.ID.eq(id), MACHINE_TOKEN.REVOKED_AT.isNull())
-                .execute();
-        if (revoked == 0) {
+        if (!store.revoke(id, clock.instant())) {
             throw ProblemException.notFound("There is no such token.");
         }
     }
@@ -131,10 +101,7 @@ public class MachineTokens {
     /** Whose token this is; empty where it is nobody’s, or was taken back. */
     @Transactional(readOnly = true)
     public Optional<Machine> of(String token) {
-        return db.selectFrom(MACHINE_TOKEN)
-                .where(MACHINE_TOKEN.TOKEN_HASH.eq(Secrets.digest(token)), MACHINE_TOKEN.REVOKED_AT.isNull())
-                .fetchOptional(row -> new Machine(
-                        row.getId(), row.getMachinePersonId(), scopes(row.getScopes()), row.getLastUsedAt()));
+        return store.of(Secrets.digest(token));
     }
 
     /** Whether its use was noted long enough ago to be noted again: a stream of samples shouldn't write each time. */
@@ -147,13 +114,6 @@ public class MachineTokens {
     @Transactional
     public void used(Machine machine) {
         changeTracker.draftsOnly();
-        db.update(MACHINE_TOKEN)
-                .set(MACHINE_TOKEN.LAST_USED_AT, clock.instant())
-                .where(MACHINE_TOKEN.ID.eq(machine.tokenId()))
-                .execute();
-    }
-
-    private static Set<TokenScope> scopes(String stored) {
-        return Arrays.stream(stored.split(",")).map(TokenScope::valueOf).collect(Collectors.toSet());
+        store.used(machine.tokenId(), clock.instant());
     }
 }

@@ -1,10 +1,5 @@
 package rotagens.server.monthlyreport;
 
-import static rotagens.server.storage.generated.Tables.DELIVERY;
-import static rotagens.server.storage.generated.Tables.ORDER_LINE;
-import static rotagens.server.storage.generated.Tables.READING;
-import static rotagens.server.storage.generated.Tables.READING_VOID;
-
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -17,15 +12,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
-import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 import rotagens.core.measure.Money;
 import rotagens.core.policy.PolicyNumber;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.inspection.Readings;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.Jobs;
+import rotagens.server.purchasing.Purchasing;
 import rotagens.server.shop.ShopJobs;
 import rotagens.server.tire.TireStore.InstalledTire;
 
@@ -51,15 +46,18 @@ class MonthlyHistory {
      */
     record OnTimeWeek(LocalDate from, int tires, int percent) {}
 
-    private final DSLContext db;
+    private final Purchasing purchasing;
+    private final Readings readings;
     private final Jobs jobs;
     private final ShopJobs shopJobs;
     private final FleetCache fleet;
     private final Clock clock;
 
-    MonthlyHistory(DSLContext db, Jobs jobs, ShopJobs shopJobs, FleetCache fleet, Clock clock) {
+    MonthlyHistory(
+            Purchasing purchasing, Readings readings, Jobs jobs, ShopJobs shopJobs, FleetCache fleet, Clock clock) {
         this.fleet = fleet;
-        this.db = db;
+        this.purchasing = purchasing;
+        this.readings = readings;
         this.jobs = jobs;
         this.shopJobs = shopJobs;
         this.clock = clock;
@@ -71,13 +69,10 @@ class MonthlyHistory {
         Instant from = start(first.atDay(1));
         Instant to = start(last.plusMonths(1).atDay(1));
         Map<YearMonth, Long> tires = new HashMap<>();
-        db.select(DELIVERY.RECORDED_AT, ORDER_LINE.PRICE_CENTS)
-                .from(DELIVERY)
-                .join(ORDER_LINE)
-                .on(ORDER_LINE.ID.eq(DELIVERY.ORDER_LINE_ID))
-                .where(DELIVERY.IS_ACCEPTED.isTrue(), DELIVERY.RECORDED_AT.ge(from), DELIVERY.RECORDED_AT.lt(to))
-                .and(ORDER_LINE.PRICE_CENTS.isNotNull())
-                .forEach(row -> tires.merge(month(row.value1()), row.value2().longValue(), Long::sum));
+        purchasing
+                .paid(from, to)
+                .forEach(one ->
+                        tires.merge(month(one.getKey()), (long) one.getValue().cents(), Long::sum));
         Map<YearMonth, Long> labor = new HashMap<>();
         for (JobView job : jobs.done(from, to)) {
             // A vehicle sold since had its share, too.
@@ -106,13 +101,8 @@ class MonthlyHistory {
     List<OnTimeWeek> onTime(LocalDate last, List<VehicleAssessment> vehicles) {
         LocalDate monday = last.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         Map<Long, TreeSet<Instant>> read = new HashMap<>();
-        db.select(READING.TIRE_ID, READING.READ_AT)
-                .from(READING)
-                .where(READING.PRESSURE.isNotNull())
-                .and(READING.READ_AT.ge(start(monday.minusWeeks(WEEKS + WEEKS))))
-                .and(DSL.notExists(db.selectOne().from(READING_VOID).where(READING_VOID.READING_ID.eq(READING.ID))))
-                .forEach(row -> read.computeIfAbsent(row.value1(), tire -> new TreeSet<>())
-                        .add(row.value2()));
+        readings.pressuresRead(start(monday.minusWeeks(WEEKS + WEEKS)))
+                .forEach((tire, moments) -> read.put(tire, new TreeSet<>(moments)));
         List<OnTimeWeek> weeks = new ArrayList<>();
         for (int back = WEEKS - 1; back >= 0; back--) {
             LocalDate from = monday.minusWeeks(back);

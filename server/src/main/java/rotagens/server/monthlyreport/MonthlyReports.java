@@ -1,22 +1,15 @@
 package rotagens.server.monthlyreport;
 
-import static rotagens.server.storage.generated.Tables.DELIVERY;
-import static rotagens.server.storage.generated.Tables.JOB;
-import static rotagens.server.storage.generated.Tables.ORDER_LINE;
-import static rotagens.server.storage.generated.Tables.READING;
-import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,7 +24,11 @@ import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.importexport.CsvText;
+import rotagens.server.inspection.Readings;
+import rotagens.server.planning.Jobs;
 import rotagens.server.purchasing.OrderNeeds;
+import rotagens.server.purchasing.Purchasing;
+import rotagens.server.tire.TireStore;
 
 /** The month on one page, for whoever answers for the fleet. */
 @Service
@@ -68,15 +65,29 @@ class MonthlyReports {
             List<MonthlyHistory.OnTimeWeek> onTimeByWeek,
             List<FindingRow> findings) {}
 
-    private final DSLContext db;
+    private final Readings readings;
+    private final Jobs jobs;
+    private final TireStore tires;
+    private final Purchasing purchasing;
     private final FleetCache fleet;
     private final OrderNeeds orders;
     private final MonthlyHistory history;
     private final Clock clock;
 
-    MonthlyReports(DSLContext db, FleetCache fleet, OrderNeeds orders, MonthlyHistory history, Clock clock) {
+    MonthlyReports(
+            Readings readings,
+            Jobs jobs,
+            TireStore tires,
+            Purchasing purchasing,
+            FleetCache fleet,
+            OrderNeeds orders,
+            MonthlyHistory history,
+            Clock clock) {
         this.history = history;
-        this.db = db;
+        this.readings = readings;
+        this.jobs = jobs;
+        this.tires = tires;
+        this.purchasing = purchasing;
         this.fleet = fleet;
         this.orders = orders;
         this.clock = clock;
@@ -131,8 +142,8 @@ class MonthlyReports {
                 month.toString(),
                 month.atDay(1),
                 month.atEndOfMonth(),
-                db.fetchCount(READING, READING.READ_AT.ge(from).and(READING.READ_AT.lt(to))),
-                db.fetchCount(JOB, JOB.COMPLETED_AT.ge(from).and(JOB.COMPLETED_AT.lt(to))),
+                readings.count(from, to),
+                jobs.countDone(from, to),
                 tires == 0 ? 0 : Math.round(100f * onTime / tires),
                 checked,
                 vehicleAssessments.size(),
@@ -164,31 +175,27 @@ class MonthlyReports {
     }
 
     private List<RemovalCauseRow> causes(Instant from, Instant to) {
-        return db.select(TIRE_MOVEMENT.REASON, DSL.count())
-                .from(TIRE_MOVEMENT)
-                .where(
-                        TIRE_MOVEMENT.TYPE.eq("SCRAPPED"),
-                        TIRE_MOVEMENT.MOVED_AT.ge(from),
-                        TIRE_MOVEMENT.MOVED_AT.lt(to))
-                .groupBy(TIRE_MOVEMENT.REASON)
-                .orderBy(DSL.count().desc())
-                .fetch(row -> new RemovalCauseRow(
-                        row.value1() == null || row.value1().isBlank()
-                                ? "no reason noted"
-                                : row.value1()
-                                        .toLowerCase(java.util.Locale.ROOT)
-                                        .replace('_', ' '),
-                        row.value2()));
+        Map<String, Integer> byCause = new HashMap<>();
+        tires.scrapReasons(from, to).forEach((reason, count) -> byCause.merge(cause(reason), count, Integer::sum));
+        return byCause.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue()
+                        .reversed()
+                        .thenComparing(Map.Entry.comparingByKey()))
+                .map(one -> new RemovalCauseRow(one.getKey(), one.getValue()))
+                .toList();
+    }
+
+    private static String cause(String reason) {
+        return reason.isBlank()
+                ? "no reason noted"
+                : reason.toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
     }
 
     private long spent(Instant from, Instant to) {
-        Long cents = db.select(DSL.sum(ORDER_LINE.PRICE_CENTS))
-                .from(DELIVERY)
-                .join(ORDER_LINE)
-                .on(ORDER_LINE.ID.eq(DELIVERY.ORDER_LINE_ID))
-                .where(DELIVERY.IS_ACCEPTED.isTrue(), DELIVERY.RECORDED_AT.ge(from), DELIVERY.RECORDED_AT.lt(to))
-                .fetchOne(row -> row.value1() == null ? 0L : row.value1().longValue());
-        return cents == null ? 0 : cents;
+        return purchasing.paid(from, to).stream()
+                .map(Map.Entry::getValue)
+                .mapToLong(Money::cents)
+                .sum();
     }
 
     /** What tires cost over the year before, on the miles the fleet drives in one; empty while nothing was bought. */

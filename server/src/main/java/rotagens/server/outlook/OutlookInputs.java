@@ -1,7 +1,5 @@
 package rotagens.server.outlook;
 
-import static rotagens.server.storage.generated.Tables.DELIVERY;
-
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
@@ -11,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import rotagens.core.inspection.LimitDates;
@@ -30,6 +27,7 @@ import rotagens.core.tire.DotCode;
 import rotagens.core.vehicle.Position;
 import rotagens.core.wear.WearRate;
 import rotagens.server.fleet.VehicleAssessment;
+import rotagens.server.purchasing.Purchasing;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 
@@ -41,6 +39,7 @@ class OutlookInputs {
     private static final double USUAL_SPREAD = 0.3;
     private static final double MOST_SPREAD = 0.8;
     private static final int ENOUGH_DELIVERIES = 3;
+    private static final int DELIVERIES_LOOKED_AT = 200;
 
     /** Numbers tried instead of the policy's; empty ones stay. */
     record WhatIf(
@@ -56,11 +55,11 @@ class OutlookInputs {
     /** @param unpriced positions whose tire has no price in the catalogue */
     record Gathered(List<OutlookVehicle> vehicles, int unpriced, int wearUnknown) {}
 
-    private final DSLContext db;
+    private final Purchasing purchasing;
     private final TireCatalog tireCatalog;
 
-    OutlookInputs(DSLContext db, TireCatalog tireCatalog) {
-        this.db = db;
+    OutlookInputs(Purchasing purchasing, TireCatalog tireCatalog) {
+        this.purchasing = purchasing;
         this.tireCatalog = tireCatalog;
     }
 
@@ -160,21 +159,16 @@ class OutlookInputs {
     /** How old tires really were when they came, from the deliveries on record; empty while there are too few. */
     private OptionalDouble deliveredMonths() {
         List<Double> months = new ArrayList<>();
-        db.select(DELIVERY.CODE, DELIVERY.RECORDED_AT)
-                .from(DELIVERY)
-                .where(DELIVERY.IS_ACCEPTED.isTrue())
-                .orderBy(DELIVERY.ID.desc())
-                .limit(200)
-                .forEach(row -> {
-                    LocalDate came = row.value2().atZone(ZoneOffset.UTC).toLocalDate();
-                    try {
-                        months.add(ChronoUnit.DAYS.between(
-                                        DotCode.parse(row.value1(), came).date().weekStart(), came)
-                                / 30.4375);
-                    } catch (InvalidInputException unreadable) {
-                        // Kept as it was typed then; it just doesn't count here.
-                    }
-                });
+        purchasing.lastArrived(DELIVERIES_LOOKED_AT).forEach(one -> {
+            LocalDate came = one.at().atZone(ZoneOffset.UTC).toLocalDate();
+            try {
+                months.add(ChronoUnit.DAYS.between(
+                                DotCode.parse(one.code(), came).date().weekStart(), came)
+                        / 30.4375);
+            } catch (InvalidInputException unreadable) {
+                // Kept as it was typed then; it just doesn't count here.
+            }
+        });
         return months.size() < ENOUGH_DELIVERIES
                 ? OptionalDouble.empty()
                 : months.stream().mapToDouble(Double::doubleValue).average();

@@ -1,16 +1,11 @@
 package rotagens.server.people;
 
-import static rotagens.server.storage.generated.Tables.PERSON;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
-import org.jooq.Condition;
-import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
@@ -18,7 +13,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.core.measure.Units;
-import rotagens.server.storage.generated.tables.records.PersonRecord;
+import rotagens.server.people.PersonStore.StoredPerson;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
@@ -29,21 +24,14 @@ public class People {
     /** A person as others see them. */
     public record Person(long id, String name, Role role, boolean active, boolean canSignIn, Units units) {}
 
-    private final DSLContext db;
+    private final PersonStore store;
     private final TransactionTemplate transaction;
     private final TransactionTemplate reading;
-    private final boolean isDemo;
     private final PasswordHashes passwords;
     private final Clock clock;
 
-    People(
-            DSLContext db,
-            PlatformTransactionManager transactions,
-            PasswordHashes passwords,
-            Clock clock,
-            @Value("${rotagens.demo:false}") boolean isDemo) {
-        this.isDemo = isDemo;
-        this.db = db;
+    People(PersonStore store, PlatformTransactionManager transactions, PasswordHashes passwords, Clock clock) {
+        this.store = store;
         this.transaction = new TransactionTemplate(transactions);
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
@@ -67,67 +55,50 @@ public class People {
 
     @Transactional(readOnly = true)
     public List<Person> all() {
-        return db.selectFrom(PERSON).orderBy(PERSON.NAME).fetch(People::person);
+        return store.all().stream().map(People::person).toList();
     }
 
     @Transactional(readOnly = true)
     public Person get(long id) {
-        return person(record(id));
+        return person(onFile(id));
     }
 
     /** The made-up people of the demo, who sign in without a password. */
     @Transactional(readOnly = true)
     public List<Person> demo() {
-        return db.selectFrom(PERSON)
-                .where(PERSON.IS_DEMO.isTrue(), PERSON.IS_ACTIVE.isTrue())
-                .orderBy(PERSON.ROLE, PERSON.NAME)
-                .fetch(People::person);
+        return store.demo().stream().map(People::person).toList();
     }
 
     @Transactional(readOnly = true)
     public boolean isEmpty() {
-        return !db.fetchExists(PERSON);
+        return store.isEmpty();
     }
 
     /** The account as it stands; empty where it may not be used any more. */
     @Transactional(readOnly = true)
     public Optional<Account> account(long id) {
-        return db.selectFrom(PERSON)
-                .where(PERSON.ID.eq(id), PERSON.IS_ACTIVE.isTrue())
-                .fetchOptional(People::account);
+        return store.get(id).filter(StoredPerson::active).map(People::account);
     }
 
     /** The account for a name and password. Takes as long for a name nobody has. The slow hash is made outside any transaction. */
     public Optional<Account> signIn(String name, String password) {
-        Optional<PersonRecord> known = reading.execute(status -> db.selectFrom(PERSON)
-                .where(
-                        PERSON.NAME.equalIgnoreCase(Credentials.name(name)),
-                        PERSON.IS_ACTIVE.isTrue(),
-                        PERSON.PASSWORD_HASH.isNotNull())
-                .fetchOptional());
+        Optional<StoredPerson> known = reading.execute(status -> store.named(Credentials.name(name)))
+                .filter(person -> person.active() && person.passwordHash() != null);
         boolean right = passwords.matches(
-                password, known.map(PersonRecord::getPasswordHash).orElse(null));
+                password, known.map(StoredPerson::passwordHash).orElse(null));
         return right ? known.map(People::account) : Optional.empty();
     }
 
     /** One of the demo's people, by one click. */
     @Transactional(readOnly = true)
     public Optional<Account> demoAccount(long id) {
-        return db.selectFrom(PERSON)
-                .where(PERSON.ID.eq(id), PERSON.IS_DEMO.isTrue(), PERSON.IS_ACTIVE.isTrue())
-                .fetchOptional(People::account);
+        return store.get(id).filter(person -> person.demo() && person.active()).map(People::account);
     }
 
     /** Whether nobody could sign in: an empty folder, or one just filled from an export, which carries no passwords. */
     @Transactional(readOnly = true)
     public boolean hasNoSignIn() {
-        return !db.fetchExists(PERSON, canSignIn());
-    }
-
-    /** With a password, or in the demo by a click; a demo's people brought in elsewhere have neither. */
-    private Condition canSignIn() {
-        Condition byClick = isDemo ? PERSON.IS_DEMO.isTrue() : DSL.falseCondition();
-        return PERSON.IS_ACTIVE.isTrue().and(PERSON.PASSWORD_HASH.isNotNull().or(byClick));
+        return !store.hasSignIn();
     }
 
     /**
@@ -144,17 +115,14 @@ public class People {
         String hash = passwords.encode(password);
         return transaction.execute(status -> {
             refuseSecondFirst();
-            Optional<PersonRecord> known = db.selectFrom(PERSON)
-                    .where(PERSON.NAME.equalIgnoreCase(clean))
-                    .fetchOptional();
-            if (known.isEmpty()) {
-                return account(record(insert(clean, Role.MANAGER, hash, false)));
+            Optional<StoredPerson> known = store.named(clean);
+            long id = known.map(StoredPerson::id)
+                    .orElseGet(() -> store.add(clean, Role.MANAGER, hash, false, clock.instant()));
+            if (known.isPresent()) {
+                withPassword(id, hash);
+                store.change(id, known.get().name(), Role.MANAGER, true);
             }
-            PersonRecord person = withPassword(known.get().getId(), hash);
-            person.setRole(Role.MANAGER.name());
-            person.setIsActive(true);
-            person.update();
-            return account(person);
+            return account(onFile(id));
         });
     }
 
@@ -177,50 +145,35 @@ public class People {
             InputValidator again = new InputValidator();
             name(again, clean, null);
             again.refuseIfWrong();
-            return insert(clean, role, hash, false);
+            return store.add(clean, role, hash, false, clock.instant());
         });
     }
 
     /** Somebody who records facts and has no password; in the demo, one who signs in by a click. */
     @Transactional
     public long addWithoutPassword(String name, Role role, boolean demo) {
-        return insert(name, role, null, demo);
+        return store.add(name, role, null, demo, clock.instant());
     }
 
     private static void refuseWithoutRole(InputValidator typed, Role role) {
         typed.unless(role != null, "role", "Choose a role.");
     }
 
-    private long insert(String name, Role role, String hash, boolean demo) {
-        return db.insertInto(PERSON)
-                .set(PERSON.NAME, name)
-                .set(PERSON.ROLE, role.name())
-                .set(PERSON.PASSWORD_HASH, hash)
-                .set(PERSON.IS_DEMO, demo)
-                .set(PERSON.CREDENTIALS_AT, clock.instant())
-                .returning(PERSON.ID)
-                .fetchOne(PERSON.ID);
-    }
-
     /** Changes name, role, and whether the account may be used. The last manager who can sign in stays one. */
     @Transactional
     public Person change(long id, String name, Role role, boolean active) {
-        PersonRecord person = record(id);
+        StoredPerson person = onFile(id);
         InputValidator typed = new InputValidator();
         String clean = name(typed, name, id);
         refuseWithoutRole(typed, role);
         typed.refuseIfWrong();
-        boolean losesManager = Role.valueOf(person.getRole()) == Role.MANAGER && (role != Role.MANAGER || !active);
-        if (losesManager
-                && !db.fetchExists(PERSON, PERSON.ROLE.eq(Role.MANAGER.name()), canSignIn(), PERSON.ID.ne(id))) {
+        boolean losesManager = person.role() == Role.MANAGER && (role != Role.MANAGER || !active);
+        if (losesManager && !store.hasManagerBeside(id)) {
             throw ProblemException.field(
                     active ? "role" : "active", "This is the only manager. Make another user a manager first.");
         }
-        person.setName(clean);
-        person.setRole(role.name());
-        person.setIsActive(active);
-        person.update();
-        return person(person);
+        store.change(id, clean, role, active);
+        return person(onFile(id));
     }
 
     /** Sets a password; every session of that person ends. */
@@ -229,31 +182,28 @@ public class People {
         transaction.executeWithoutResult(status -> withPassword(id, hash));
     }
 
-    private PersonRecord known(long id) {
-        return reading.execute(status -> record(id));
+    private StoredPerson known(long id) {
+        return reading.execute(status -> onFile(id));
     }
 
-    private String hashOfNew(PersonRecord person, String password) {
+    private String hashOfNew(StoredPerson person, String password) {
         InputValidator typed = new InputValidator();
-        password(typed, password, person.getName());
+        password(typed, password, person.name());
         typed.refuseIfWrong();
         return passwords.encode(password);
     }
 
-    private PersonRecord withPassword(long id, String hash) {
-        PersonRecord person = record(id);
-        person.setPasswordHash(hash);
+    private StoredPerson withPassword(long id, String hash) {
         // Later than before in any case: sessions are told apart by it.
-        Instant before = person.getCredentialsAt().plusMillis(1);
-        person.setCredentialsAt(before.isAfter(clock.instant()) ? before : clock.instant());
-        person.update();
-        return person;
+        Instant before = onFile(id).credentialsAt().plusMillis(1);
+        store.setPassword(id, hash, before.isAfter(clock.instant()) ? before : clock.instant());
+        return onFile(id);
     }
 
     /** Changes one’s own password, knowing the old one. */
     public Account changePassword(long id, String old, String password) {
-        PersonRecord person = known(id);
-        if (person.getPasswordHash() == null || !passwords.matches(old == null ? "" : old, person.getPasswordHash())) {
+        StoredPerson person = known(id);
+        if (person.passwordHash() == null || !passwords.matches(old == null ? "" : old, person.passwordHash())) {
             throw ProblemException.field("old", "The current password is incorrect.");
         }
         String hash = hashOfNew(person, password);
@@ -265,16 +215,19 @@ public class People {
         if (units == null) {
             throw ProblemException.field("units", "Choose US or metric units.");
         }
-        db.update(PERSON)
-                .set(PERSON.UNITS, units.name())
-                .where(PERSON.ID.eq(id))
-                .execute();
+        store.setUnits(id, units);
+    }
+
+    /** Everybody's name, by id, of those who left too: records go on naming them. */
+    @Transactional(readOnly = true)
+    public Map<Long, String> names() {
+        return store.names();
     }
 
     /** A person's name. */
     @Transactional(readOnly = true)
     public String named(long id) {
-        return db.select(PERSON.NAME).from(PERSON).where(PERSON.ID.eq(id)).fetchSingle(PERSON.NAME);
+        return onFile(id).name();
     }
 
     private String name(InputValidator typed, String name, Long own) {
@@ -282,8 +235,9 @@ public class People {
         Optional<String> fault = Credentials.faultOfName(clean);
         if (fault.isPresent()) {
             typed.wrong("name", fault.get());
-        } else if (db.fetchExists(
-                PERSON, PERSON.NAME.equalIgnoreCase(clean), own == null ? PERSON.ID.isNotNull() : PERSON.ID.ne(own))) {
+        } else if (store.named(clean)
+                .filter(other -> own == null || other.id() != own)
+                .isPresent()) {
             typed.wrong("name", "A person with this name is on file already. Add an initial.");
         }
         return clean;
@@ -293,24 +247,16 @@ public class People {
         Credentials.faultOfPassword(password, name).ifPresent(fault -> typed.wrong("password", fault));
     }
 
-    private PersonRecord record(long id) {
-        return db.selectFrom(PERSON)
-                .where(PERSON.ID.eq(id))
-                .fetchOptional()
-                .orElseThrow(() -> ProblemException.notFound("There is no such person."));
+    private StoredPerson onFile(long id) {
+        return store.get(id).orElseThrow(() -> ProblemException.notFound("There is no such person."));
     }
 
-    private static Person person(PersonRecord row) {
+    private static Person person(StoredPerson one) {
         return new Person(
-                row.getId(),
-                row.getName(),
-                Role.valueOf(row.getRole()),
-                row.getIsActive(),
-                row.getPasswordHash() != null || row.getIsDemo(),
-                Units.valueOf(row.getUnits()));
+                one.id(), one.name(), one.role(), one.active(), one.passwordHash() != null || one.demo(), one.units());
     }
 
-    private static Account account(PersonRecord row) {
-        return new Account(row.getId(), row.getName(), Role.valueOf(row.getRole()), row.getCredentialsAt());
+    private static Account account(StoredPerson one) {
+        return new Account(one.id(), one.name(), one.role(), one.credentialsAt());
     }
 }

@@ -1,25 +1,23 @@
 package rotagens.server.people;
 
-import static rotagens.server.storage.generated.Tables.PERSON;
-
 import java.util.List;
 import java.util.Optional;
-import org.jooq.DSLContext;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.server.people.PersonStore.StoredPerson;
 
 /** In whose name something is recorded that nobody does at a page: a machine’s, or that of whoever asked for it earlier. */
 @Service
 public class PeopleByName {
 
-    private final DSLContext db;
+    private final PersonStore store;
     private final People people;
 
-    PeopleByName(DSLContext db, People people) {
-        this.db = db;
+    PeopleByName(PersonStore store, People people) {
+        this.store = store;
         this.people = people;
     }
 
@@ -42,7 +40,7 @@ public class PeopleByName {
     public long machine(String name) {
         String clean = Credentials.name(name);
         String free = clean;
-        for (int more = 2; db.fetchExists(PERSON, PERSON.NAME.equalIgnoreCase(free)); more++) {
+        for (int more = 2; store.named(free).isPresent(); more++) {
             free = clean + " " + more;
         }
         return people.addWithoutPassword(free, Role.TECHNICIAN, false);
@@ -51,9 +49,6 @@ public class PeopleByName {
     /** The person of this name, however it is spelled. */
     @Transactional(readOnly = true)
     public Optional<Long> idOf(String name) {
-        return db.select(PERSON.ID)
-                .from(PERSON)
-                .where(PERSON.NAME.equalIgnoreCase(Credentials.name(name)), PERSON.IS_ACTIVE.isTrue())
-                .fetchOptional(PERSON.ID);
+        return store.named(Credentials.name(name)).filter(StoredPerson::active).map(StoredPerson::id);
     }
 }

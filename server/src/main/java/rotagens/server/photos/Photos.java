@@ -1,12 +1,5 @@
 package rotagens.server.photos;
 
-import static rotagens.server.storage.generated.Tables.JOB;
-import static rotagens.server.storage.generated.Tables.NOTE;
-import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.PHOTO;
-import static rotagens.server.storage.generated.Tables.POSITION;
-import static rotagens.server.storage.generated.Tables.VISIT_ENTRY;
-
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -15,14 +8,13 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
-import org.jooq.Condition;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
@@ -42,14 +34,16 @@ public class Photos {
     private static final int MOST_AT_A_PLACE = 8;
     private static final Pattern NAME = Pattern.compile("[0-9a-f-]{36}\\.jpg");
 
-    private final DSLContext db;
+    private final PhotoStore store;
+    private final List<PhotoFiles> elsewhere;
     private final Path folder;
     private final Clock clock;
     /** One picture is taken apart at a time: each needs memory, and the server has little. */
     private final Semaphore one = new Semaphore(1);
 
-    Photos(DSLContext db, @Value("${rotagens.data}") Path data, Clock clock) {
-        this.db = db;
+    Photos(PhotoStore store, List<PhotoFiles> elsewhere, @Value("${rotagens.data}") Path data, Clock clock) {
+        this.store = store;
+        this.elsewhere = elsewhere;
         this.folder = data.resolve("photos");
         this.clock = clock;
     }
@@ -90,22 +84,11 @@ public class Photos {
     /** Keeps a photo at a place of a walk-around. Its file is on disk before its line is. */
     @Transactional
     public Photo add(long walkAroundId, long placeId, ReadyPhoto photo, long personId) {
-        Condition here = PHOTO.WALK_AROUND_ID.eq(walkAroundId).and(PHOTO.POSITION_ID.eq(placeId));
-        if (db.fetchCount(PHOTO, here) >= MOST_AT_A_PLACE) {
+        if (store.countAt(walkAroundId, placeId) >= MOST_AT_A_PLACE) {
             throw ProblemException.field(
                     "photo", "There are " + MOST_AT_A_PLACE + " photos of this position already. Remove one first.");
         }
-        long id = db.insertInto(PHOTO)
-                .set(PHOTO.WALK_AROUND_ID, walkAroundId)
-                .set(PHOTO.POSITION_ID, placeId)
-                .set(PHOTO.FILE, name(photo))
-                .set(PHOTO.WIDTH, photo.image.width())
-                .set(PHOTO.HEIGHT, photo.image.height())
-                .set(PHOTO.TAKEN_AT, clock.instant())
-                .set(PHOTO.PERSON_ID, personId)
-                .returning(PHOTO.ID)
-                .fetchOne(PHOTO.ID);
-        return photos(PHOTO.ID.eq(id)).get(0);
+        return store.add(walkAroundId, placeId, name(photo), photo.image, clock.instant(), personId);
     }
 
     /** The name under which the running transaction’s record keeps a photo; rolled back, the files go. */
@@ -180,47 +163,31 @@ public class Photos {
     /** All photos of a walk-around. */
     @Transactional(readOnly = true)
     public List<Photo> ofWalkAround(long walkAroundId) {
-        return photos(PHOTO.WALK_AROUND_ID.eq(walkAroundId));
+        return store.ofWalkAround(walkAroundId);
     }
 
     /** All photos of a tire from finished walk-arounds, newest first. */
     @Transactional(readOnly = true)
     public List<Photo> ofTire(long tireId) {
-        return photos(PHOTO.TIRE_ID.eq(tireId)).stream()
+        return store.ofTire(tireId).stream()
                 .sorted(java.util.Comparator.comparing(Photo::at).reversed())
                 .toList();
-    }
-
-    private List<Photo> photos(Condition which) {
-        return db.select(PHOTO.asterisk(), PERSON.NAME)
-                .from(PHOTO)
-                .join(PERSON)
-                .on(PERSON.ID.eq(PHOTO.PERSON_ID))
-                .where(which)
-                .orderBy(PHOTO.ID)
-                .fetch(row -> new Photo(
-                        row.get(PHOTO.ID),
-                        row.get(PHOTO.POSITION_ID),
-                        row.get(PHOTO.WIDTH),
-                        row.get(PHOTO.HEIGHT),
-                        row.get(PHOTO.TAKEN_AT),
-                        row.get(PERSON.NAME)));
     }
 
     /** The photos of a place belong to the tire that was there. */
     @Transactional
     public void belongTo(long walkAroundId, long placeId, long tireId) {
-        db.update(PHOTO)
-                .set(PHOTO.TIRE_ID, tireId)
-                .where(PHOTO.WALK_AROUND_ID.eq(walkAroundId), PHOTO.POSITION_ID.eq(placeId))
-                .execute();
+        store.belongTo(walkAroundId, placeId, tireId);
     }
 
     /** Takes a photo away; whether its walk-around is still open is the caller's to know. */
     @Transactional
     public void drop(long walkAroundId, long id) {
-        String name = file(id, PHOTO.WALK_AROUND_ID.eq(walkAroundId));
-        db.deleteFrom(PHOTO).where(PHOTO.ID.eq(id)).execute();
+        String name = store.taken(id)
+                .filter(photo -> photo.walkAroundId() == walkAroundId)
+                .orElseThrow(Photos::unknown)
+                .file();
+        store.remove(id);
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
@@ -232,7 +199,7 @@ public class Photos {
     /** The picture of a photo, whole or small. */
     @Transactional(readOnly = true)
     public byte[] picture(long id, boolean small) {
-        String name = file(id, org.jooq.impl.DSL.noCondition());
+        String name = store.taken(id).orElseThrow(Photos::unknown).file();
         try {
             return Files.readAllBytes(folder.resolve(small ? small(name) : name));
         } catch (IOException e) {
@@ -250,41 +217,16 @@ public class Photos {
     /** Every photo of a vehicle's walk-arounds and visits. */
     @Transactional(readOnly = true)
     public List<OnFile> ofVehicle(long vehicleId) {
-        List<OnFile> all =
-                new java.util.ArrayList<>(db.select(PHOTO.POSITION_ID, PHOTO.FILE, PHOTO.TAKEN_AT, PERSON.NAME)
-                        .from(PHOTO)
-                        .join(POSITION)
-                        .on(POSITION.ID.eq(PHOTO.POSITION_ID))
-                        .join(PERSON)
-                        .on(PERSON.ID.eq(PHOTO.PERSON_ID))
-                        .where(POSITION.VEHICLE_ID.eq(vehicleId))
-                        .fetch(row -> new OnFile(row.value1(), row.value2(), row.value3(), row.value4())));
-        all.addAll(db.select(VISIT_ENTRY.FILE, VISIT_ENTRY.RECORDED_AT, PERSON.NAME)
-                .from(VISIT_ENTRY)
-                .join(JOB)
-                .on(JOB.ID.eq(VISIT_ENTRY.JOB_ID))
-                .join(PERSON)
-                .on(PERSON.ID.eq(VISIT_ENTRY.PERSON_ID))
-                .where(JOB.VEHICLE_ID.eq(vehicleId), VISIT_ENTRY.FILE.isNotNull())
-                .fetch(row -> new OnFile(null, row.value1(), row.value2(), row.value3())));
+        List<OnFile> all = new ArrayList<>(store.ofVehicle(vehicleId));
+        elsewhere.forEach(records -> all.addAll(records.photosOfVehicle(vehicleId)));
         return all;
     }
 
     /** The name of every photo's file, for an export. */
     @Transactional(readOnly = true)
     public List<String> files() {
-        List<String> files = new java.util.ArrayList<>(
-                db.select(PHOTO.FILE).from(PHOTO).orderBy(PHOTO.ID).fetch(PHOTO.FILE));
-        files.addAll(db.select(VISIT_ENTRY.FILE)
-                .from(VISIT_ENTRY)
-                .where(VISIT_ENTRY.FILE.isNotNull())
-                .orderBy(VISIT_ENTRY.ID)
-                .fetch(VISIT_ENTRY.FILE));
-        files.addAll(db.select(NOTE.FILE)
-                .from(NOTE)
-                .where(NOTE.FILE.isNotNull())
-                .orderBy(NOTE.ID)
-                .fetch(NOTE.FILE));
+        List<String> files = new ArrayList<>(store.files());
+        elsewhere.forEach(records -> files.addAll(records.photoFiles()));
         return files;
     }
 
@@ -312,12 +254,7 @@ public class Photos {
         return name;
     }
 
-    private String file(long id, Condition which) {
-        return db.select(PHOTO.FILE)
-                .from(PHOTO)
-                .where(PHOTO.ID.eq(id))
-                .and(which)
-                .fetchOptional(PHOTO.FILE)
-                .orElseThrow(() -> ProblemException.notFound("There is no such photo."));
+    private static ProblemException unknown() {
+        return ProblemException.notFound("There is no such photo.");
     }
 }

@@ -1,7 +1,5 @@
 package rotagens.server.planning;
 
-import static rotagens.server.storage.generated.Tables.FOLLOW_UP;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -9,7 +7,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,11 +27,11 @@ import rotagens.server.web.InputValidator;
 @Service
 public class FollowUps {
 
-    private final DSLContext db;
+    private final FollowUpStore store;
     private final Clock clock;
 
-    FollowUps(DSLContext db, Clock clock) {
-        this.db = db;
+    FollowUps(FollowUpStore store, Clock clock) {
+        this.store = store;
         this.clock = clock;
     }
 
@@ -45,27 +42,11 @@ public class FollowUps {
      */
     @Transactional
     public void put(long jobId, LocalDate workDone, Optional<DayWindow> window, Optional<Distance> odometer) {
-        db.insertInto(FOLLOW_UP)
-                .set(FOLLOW_UP.JOB_ID, jobId)
-                .set(FOLLOW_UP.WORK_DONE_DATE, workDone)
-                .set(FOLLOW_UP.FROM_DATE, window.map(DayWindow::from).orElse(null))
-                .set(FOLLOW_UP.TO_DATE, window.map(DayWindow::to).orElse(null))
-                .set(FOLLOW_UP.ODOMETER, odometer.orElse(null))
-                .execute();
+        store.put(jobId, workDone, window, odometer);
     }
 
     Map<Long, FollowUpView> of(Collection<Long> jobIds) {
-        return db.selectFrom(FOLLOW_UP)
-                .where(FOLLOW_UP.JOB_ID.in(jobIds))
-                .fetchMap(
-                        FOLLOW_UP.JOB_ID,
-                        row -> new FollowUpView(
-                                row.getWorkDoneDate(),
-                                row.getFromDate(),
-                                row.getToDate(),
-                                Optional.ofNullable(row.getOdometer())
-                                        .map(Distance::asEntered)
-                                        .orElse(null)));
+        return store.of(jobIds);
     }
 
     /** The days a job is meant for; empty where any day will do. */

@@ -57,7 +57,6 @@ import rotagens.server.planning.JobViews.CompleteJobRequest;
 import rotagens.server.planning.JobViews.ItemResult;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.JobViews.ProfessionalVerdict;
-import rotagens.server.storage.generated.tables.records.JobRecord;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.InstalledTire;
@@ -161,10 +160,10 @@ public class JobCompletion {
 
     @Transactional
     public JobView done(long id, int version, CompleteJobRequest completeJobRequest, Units units) {
-        JobRecord job = jobs.open(id, version);
-        changeTracker.only(job.getVehicleId());
+        StoredJob job = jobs.open(id, version);
+        changeTracker.only(job.vehicleId());
         Instant at = when(completeJobRequest.day());
-        VehicleAssessment vehicleAssessment = fleet.get(job.getVehicleId());
+        VehicleAssessment vehicleAssessment = fleet.get(job.vehicleId());
         List<StoredItem> items = store.items(List.of(id)).getOrDefault(id, List.of());
         Map<Long, ItemResult> itemResults = (completeJobRequest.results() == null
                         ? List.<ItemResult>of()
@@ -206,9 +205,7 @@ public class JobCompletion {
                             : words);
         }
         inPlace.refuseIfWrong();
-        job.setCompletedAt(at);
-        job.setCompletedById(people.me());
-        store.save(job);
+        store.save(job.completed(at, people.me()));
         parts.used(
                 vehicleAssessment.yard(),
                 JobParts.of(usedBy(read, itemResults), vehicleAssessment.vehicle())
@@ -285,8 +282,8 @@ public class JobCompletion {
 
     /** Work that ends on the scale isn't done before its slip is on record. */
     private void refuseUnweighed(
-            JobRecord job, List<StoredItem> items, VehicleAssessment vehicleAssessment, InputValidator typed) {
-        LocalDate planned = LocalDate.ofInstant(job.getCreatedAt(), clock.getZone());
+            StoredJob job, List<StoredItem> items, VehicleAssessment vehicleAssessment, InputValidator typed) {
+        LocalDate planned = LocalDate.ofInstant(job.createdAt(), clock.getZone());
         boolean weighed =
                 SignOff.weighedSince(vehicleAssessment.state(), planned).isPresent();
         items.stream()

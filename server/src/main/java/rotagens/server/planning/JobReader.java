@@ -21,7 +21,6 @@ import rotagens.server.planning.JobStore.StoredItem;
 import rotagens.server.planning.JobViews.FollowUpView;
 import rotagens.server.planning.JobViews.JobItemView;
 import rotagens.server.planning.JobViews.JobView;
-import rotagens.server.storage.generated.tables.records.JobRecord;
 
 /** Jobs as they are shown: with unit, names, work and what they follow. */
 @Component
@@ -44,10 +43,10 @@ class JobReader {
         this.people = people;
     }
 
-    List<JobView> views(List<JobRecord> jobs) {
+    List<JobView> views(List<StoredJob> jobs) {
         Map<Long, List<StoredItem>> items =
-                store.items(jobs.stream().map(JobRecord::getId).toList());
-        Set<Long> ids = jobs.stream().map(JobRecord::getVehicleId).collect(Collectors.toSet());
+                store.items(jobs.stream().map(StoredJob::id).toList());
+        Set<Long> ids = jobs.stream().map(StoredJob::vehicleId).collect(Collectors.toSet());
         Map<Long, VehicleAssessment> vehicleAssessments = new HashMap<>();
         if (ids.size() > FEW) {
             fleet.all().forEach(one -> vehicleAssessments.put(one.id(), one));
@@ -55,7 +54,7 @@ class JobReader {
         // A vehicle retired since has its jobs, too.
         ids.forEach(id -> vehicleAssessments.computeIfAbsent(id, fleet::get));
         Map<Long, FollowUpView> after =
-                followUps.of(jobs.stream().map(JobRecord::getId).toList());
+                followUps.of(jobs.stream().map(StoredJob::id).toList());
         Map<Long, ChosenForWork> chosen = chosenTires.of(items.values().stream()
                 .flatMap(List::stream)
                 .map(StoredItem::id)
@@ -64,32 +63,32 @@ class JobReader {
         return jobs.stream()
                 .map(job -> view(
                         job,
-                        vehicleAssessments.get(job.getVehicleId()),
-                        items.getOrDefault(job.getId(), List.of()),
-                        after.get(job.getId()),
+                        vehicleAssessments.get(job.vehicleId()),
+                        items.getOrDefault(job.id(), List.of()),
+                        after.get(job.id()),
                         names,
                         chosen))
                 .toList();
     }
 
     private static JobView view(
-            JobRecord job,
+            StoredJob job,
             VehicleAssessment vehicleAssessment,
             List<StoredItem> items,
             @Nullable FollowUpView followUp,
             Map<Long, String> names,
             Map<Long, ChosenForWork> chosen) {
         return new JobView(
-                job.getId(),
-                job.getVersion(),
-                job.getVehicleId(),
+                job.id(),
+                job.version(),
+                job.vehicleId(),
                 vehicleAssessment.unit(),
                 vehicleAssessment.yard(),
-                job.getScheduledDate(),
-                job.getNote(),
-                names.get(job.getCreatedById()),
-                job.getCompletedAt(),
-                names.get(job.getCompletedById()),
+                job.day(),
+                job.note(),
+                names.get(job.createdById()),
+                job.completedAt(),
+                names.get(job.completedById()),
                 followUp,
                 items.stream()
                         .map(item -> view(vehicleAssessment, item, Optional.ofNullable(chosen.get(item.id()))))

@@ -44,51 +44,55 @@ class JobStore {
         this.db = db;
     }
 
-    Optional<JobRecord> get(long id) {
+    Optional<StoredJob> get(long id) {
         return db.selectFrom(JOB)
                 .where(JOB.ID.eq(id))
                 .and(JOB.UNSCHEDULED_AT.isNull())
-                .fetchOptional();
+                .fetchOptional(JobStore::job);
     }
 
     /** A job that was taken off the plan. */
-    Optional<JobRecord> unscheduled(long id) {
+    Optional<StoredJob> unscheduled(long id) {
         return db.selectFrom(JOB)
                 .where(JOB.ID.eq(id))
                 .and(JOB.UNSCHEDULED_AT.isNotNull())
-                .fetchOptional();
+                .fetchOptional(JobStore::job);
     }
 
-    List<JobRecord> open() {
+    List<StoredJob> open() {
         return db.selectFrom(JOB)
                 .where(JOB.COMPLETED_AT.isNull())
                 .and(JOB.UNSCHEDULED_AT.isNull())
                 .orderBy(JOB.SCHEDULED_DATE, JOB.ID)
-                .fetch();
+                .fetch(JobStore::job);
     }
 
-    List<JobRecord> done(int most) {
+    List<StoredJob> done(int most) {
         return db.selectFrom(JOB)
                 .where(JOB.COMPLETED_AT.isNotNull())
                 .orderBy(JOB.COMPLETED_AT.desc(), JOB.ID.desc())
                 .limit(most)
-                .fetch();
+                .fetch(JobStore::job);
     }
 
-    List<JobRecord> done(Instant from, Instant to) {
+    List<StoredJob> done(Instant from, Instant to) {
         return db.selectFrom(JOB)
                 .where(JOB.COMPLETED_AT.ge(from))
                 .and(JOB.COMPLETED_AT.lt(to))
-                .fetch();
+                .fetch(JobStore::job);
     }
 
-    List<JobRecord> ofVehicle(long vehicleId) {
+    int countDone(Instant from, Instant to) {
+        return db.fetchCount(JOB, JOB.COMPLETED_AT.ge(from).and(JOB.COMPLETED_AT.lt(to)));
+    }
+
+    List<StoredJob> ofVehicle(long vehicleId) {
         return db.selectFrom(JOB)
                 .where(JOB.VEHICLE_ID.eq(vehicleId))
                 .and(JOB.UNSCHEDULED_AT.isNull())
                 .orderBy(JOB.COMPLETED_AT.isNotNull(), JOB.SCHEDULED_DATE.desc())
                 .limit(200)
-                .fetch();
+                .fetch(JobStore::job);
     }
 
     Map<Long, List<StoredItem>> items(List<Long> jobIds) {
@@ -181,8 +185,30 @@ class JobStore {
                 .execute();
     }
 
-    void save(JobRecord job) {
-        job.setVersion(job.getVersion() + 1);
-        db.executeUpdate(job);
+    /** Keeps a job as it now is, one version on. */
+    void save(StoredJob job) {
+        db.update(JOB)
+                .set(JOB.SCHEDULED_DATE, job.day())
+                .set(JOB.NOTE, job.note())
+                .set(JOB.COMPLETED_AT, job.completedAt())
+                .set(JOB.COMPLETED_BY_ID, job.completedById())
+                .set(JOB.UNSCHEDULED_AT, job.unscheduledAt())
+                .set(JOB.VERSION, job.version() + 1)
+                .where(JOB.ID.eq(job.id()))
+                .execute();
+    }
+
+    private static StoredJob job(JobRecord row) {
+        return new StoredJob(
+                row.getId(),
+                row.getVehicleId(),
+                row.getScheduledDate(),
+                row.getNote(),
+                row.getCreatedAt(),
+                row.getCreatedById(),
+                row.getCompletedAt(),
+                row.getCompletedById(),
+                row.getUnscheduledAt(),
+                row.getVersion());
     }
 }

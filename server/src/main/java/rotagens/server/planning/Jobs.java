@@ -32,7 +32,6 @@ import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.JobViews.NewJobView;
 import rotagens.server.planning.JobViews.PostponementView;
 import rotagens.server.planning.JobViews.ScheduleRequest;
-import rotagens.server.storage.generated.tables.records.JobRecord;
 import rotagens.server.web.ProblemException;
 
 /** What is due, what is on a day, and moving it about. */
@@ -211,14 +210,11 @@ public class Jobs {
 
     /** The open job of a vehicle that more work goes onto; whoever has it open sees that it changed. */
     long joined(long jobId, long vehicleId, @Nullable String note) {
-        JobRecord job = record(jobId);
-        if (job.getVehicleId() != vehicleId || job.getCompletedAt() != null || job.getUnscheduledAt() != null) {
+        StoredJob job = record(jobId);
+        if (job.vehicleId() != vehicleId || !job.isOpen()) {
             throw ProblemException.conflict("The job to add to is no longer open. Choose a day instead.");
         }
-        if (note != null && !note.isBlank()) {
-            job.setNote(job.getNote().isBlank() ? note.strip() : job.getNote() + "\n" + note.strip());
-        }
-        store.save(job);
+        store.save(note == null || note.isBlank() ? job : job.noting(note.strip()));
         return jobId;
     }
 
@@ -268,14 +264,14 @@ public class Jobs {
 
     @Transactional(readOnly = true)
     public JobView get(long id) {
-        JobRecord job = record(id);
+        StoredJob job = record(id);
         return reader.views(List.of(job)).get(0);
     }
 
     /** When a job was put on its day. */
     @Transactional(readOnly = true)
     public Instant plannedAt(long id) {
-        return record(id).getCreatedAt();
+        return record(id).createdAt();
     }
 
     @Transactional(readOnly = true)
@@ -292,6 +288,12 @@ public class Jobs {
     @Transactional(readOnly = true)
     public List<JobView> done(Instant from, Instant to) {
         return reader.views(store.done(from, to));
+    }
+
+    /** How many jobs were signed off from one moment up to another. */
+    @Transactional(readOnly = true)
+    public int countDone(Instant from, Instant to) {
+        return store.countDone(from, to);
     }
 
     @Transactional(readOnly = true)
@@ -312,7 +314,7 @@ public class Jobs {
     /** Changes nothing of an open job but its version: where it stands in the shop has changed. */
     @Transactional
     public JobView touch(long id, int version) {
-        JobRecord job = open(id, version);
+        StoredJob job = open(id, version);
         store.save(job);
         return get(id);
     }
@@ -322,25 +324,24 @@ public class Jobs {
     public JobView move(long id, int version, LocalDate day) {
         changeTracker.only();
         refuseDay(day);
-        JobRecord job = open(id, version);
-        job.setScheduledDate(day);
-        store.save(job);
+        StoredJob job = open(id, version);
+        store.save(job.on(day));
         return get(id);
     }
 
     /** The job, if it is open and nobody changed it since it was seen. */
-    JobRecord open(long id, int version) {
-        JobRecord job = record(id);
-        if (job.getCompletedAt() != null) {
+    StoredJob open(long id, int version) {
+        StoredJob job = record(id);
+        if (job.completedAt() != null) {
             throw ProblemException.conflict("This job is done already.");
         }
-        if (job.getVersion() != version) {
+        if (job.version() != version) {
             throw ProblemException.changedMeanwhile("Another user changed this job after you opened it.", get(id));
         }
         return job;
     }
 
-    private JobRecord record(long id) {
+    private StoredJob record(long id) {
         return store.get(id).orElseThrow(() -> ProblemException.notFound("There is no such job."));
     }
 }

@@ -7,7 +7,6 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.planning.WorkType;
-import rotagens.server.storage.generated.tables.records.JobRecord;
 
 /** Jobs of before a fleet kept them here: what was done on a vehicle, when, and by whom. */
 @Service
@@ -35,10 +34,7 @@ public class PastJobs {
         store.items(List.of(id))
                 .getOrDefault(id, List.of())
                 .forEach(item -> store.itemDone(item.id(), done(items, item)));
-        JobRecord job = store.get(id).orElseThrow();
-        job.setCompletedAt(completed);
-        job.setCompletedById(by);
-        store.save(job);
+        store.save(store.get(id).orElseThrow().completed(completed, by));
     }
 
     private static String done(List<Item> items, JobStore.StoredItem stored) {

@@ -1,11 +1,5 @@
 package rotagens.server.planning;
 
-import static rotagens.server.storage.generated.Tables.JOB;
-import static rotagens.server.storage.generated.Tables.POSITION;
-import static rotagens.server.storage.generated.Tables.ROTATION_MOVE;
-import static rotagens.server.storage.generated.Tables.ROTATION_PLAN;
-import static rotagens.server.storage.generated.Tables.VEHICLE;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -15,17 +9,15 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.jooq.DSLContext;
-import org.springframework.stereotype.Repository;
+import org.springframework.stereotype.Component;
 import rotagens.core.rotation.MovePlan.MoveMethod;
-import rotagens.server.storage.generated.tables.records.RotationPlanRecord;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.Line;
 import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.ProblemException;
 
 /** The moves an accepted rotation is made of: kept with its job, carried out all at once when it is signed off. */
-@Repository
+@Component
 public class PlannedMoves {
 
     /**
@@ -52,93 +44,32 @@ public class PlannedMoves {
     /** An open rotation of a vehicle. */
     public record OpenPlan(long jobId, LocalDate day) {}
 
-    private final DSLContext db;
+    private final RotationPlanStore store;
     private final TireStore tireStore;
     private final VehicleStore vehicleStore;
 
-    PlannedMoves(DSLContext db, TireStore tireStore, VehicleStore vehicleStore) {
-        this.db = db;
+    PlannedMoves(RotationPlanStore store, TireStore tireStore, VehicleStore vehicleStore) {
+        this.store = store;
         this.tireStore = tireStore;
         this.vehicleStore = vehicleStore;
     }
 
     public void add(Plan plan) {
-        long id = db.insertInto(ROTATION_PLAN)
-                .set(ROTATION_PLAN.JOB_ID, plan.jobId())
-                .set(ROTATION_PLAN.GOAL, plan.purpose())
-                .set(ROTATION_PLAN.NEXT_VISIT_DATE, plan.nextVisit())
-                .set(ROTATION_PLAN.OVERRIDDEN_RULES, plan.overridden())
-                .set(ROTATION_PLAN.OVERRIDE_REASON, plan.overrideReason())
-                .returning(ROTATION_PLAN.ID)
-                .fetchOne(ROTATION_PLAN.ID);
-        for (Planned move : plan.moves()) {
-            db.insertInto(ROTATION_MOVE)
-                    .set(ROTATION_MOVE.ROTATION_PLAN_ID, id)
-                    .set(ROTATION_MOVE.LIFT, move.lift())
-                    .set(ROTATION_MOVE.TIRE_ID, move.tireId())
-                    .set(ROTATION_MOVE.TIRE_MODEL_ID, move.modelId())
-                    .set(ROTATION_MOVE.FROM_POSITION_ID, move.fromPlace())
-                    .set(ROTATION_MOVE.TO_POSITION_ID, move.toPlace())
-                    .set(ROTATION_MOVE.WHEEL_FROM_POSITION_ID, move.wheelFrom())
-                    .set(ROTATION_MOVE.METHOD, move.how().name())
-                    .execute();
-        }
+        store.add(plan);
     }
 
     public Optional<Plan> of(long jobId) {
-        RotationPlanRecord plan = db.selectFrom(ROTATION_PLAN)
-                .where(ROTATION_PLAN.JOB_ID.eq(jobId))
-                .fetchOne();
-        if (plan == null) {
-            return Optional.empty();
-        }
-        List<Planned> moves = db.selectFrom(ROTATION_MOVE)
-                .where(ROTATION_MOVE.ROTATION_PLAN_ID.eq(plan.getId()))
-                .orderBy(ROTATION_MOVE.LIFT, ROTATION_MOVE.ID)
-                .fetch(row -> new Planned(
-                        row.getLift(),
-                        row.getTireId(),
-                        row.getTireModelId(),
-                        row.getFromPositionId(),
-                        row.getToPositionId(),
-                        row.getWheelFromPositionId(),
-                        MoveMethod.valueOf(row.getMethod())));
-        return Optional.of(new Plan(
-                jobId,
-                plan.getGoal(),
-                plan.getNextVisitDate(),
-                plan.getOverriddenRules(),
-                plan.getOverrideReason(),
-                moves));
+        return store.of(jobId);
     }
 
     /** The rotation a vehicle waits for, if one is open. */
     public Optional<OpenPlan> openOf(long vehicleId) {
-        return db.select(JOB.ID, JOB.SCHEDULED_DATE)
-                .from(JOB)
-                .join(ROTATION_PLAN)
-                .on(ROTATION_PLAN.JOB_ID.eq(JOB.ID))
-                .where(JOB.VEHICLE_ID.eq(vehicleId), JOB.COMPLETED_AT.isNull(), JOB.UNSCHEDULED_AT.isNull())
-                .limit(1)
-                .fetchOptional(row -> new OpenPlan(row.value1(), row.value2()));
+        return store.openOf(vehicleId);
     }
 
     /** Tires from stock that open rotations speak for, each with the vehicle it is meant for. */
     public Map<Long, String> spokenFor() {
-        Map<Long, String> all = new HashMap<>();
-        db.select(ROTATION_MOVE.TIRE_ID, VEHICLE.UNIT)
-                .from(ROTATION_MOVE)
-                .join(ROTATION_PLAN)
-                .on(ROTATION_PLAN.ID.eq(ROTATION_MOVE.ROTATION_PLAN_ID))
-                .join(JOB)
-                .on(JOB.ID.eq(ROTATION_PLAN.JOB_ID))
-                .join(VEHICLE)
-                .on(VEHICLE.ID.eq(JOB.VEHICLE_ID))
-                .where(JOB.COMPLETED_AT.isNull(), JOB.UNSCHEDULED_AT.isNull())
-                .and(ROTATION_MOVE.FROM_POSITION_ID.isNull())
-                .and(ROTATION_MOVE.TIRE_ID.isNotNull())
-                .forEach(row -> all.put(row.value1(), row.value2()));
-        return all;
+        return store.spokenFor();
     }
 
     /**
@@ -188,11 +119,6 @@ public class PlannedMoves {
     private String where(Long placeId) {
         return placeId == null
                 ? " in stock"
-                : db.select(POSITION.CODE)
-                        .from(POSITION)
-                        .where(POSITION.ID.eq(placeId))
-                        .fetchOptional(POSITION.CODE)
-                        .map(code -> " at " + code)
-                        .orElse("");
+                : vehicleStore.codeOf(placeId).map(code -> " at " + code).orElse("");
     }
 }

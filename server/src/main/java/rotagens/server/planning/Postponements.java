@@ -1,8 +1,5 @@
 package rotagens.server.planning;
 
-import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.POSTPONEMENT;
-
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -12,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,14 +35,14 @@ public class Postponements {
             @Nullable LocalDate until,
             @Nullable String reason) {}
 
-    private final DSLContext db;
+    private final PostponementStore store;
     private final FleetCache fleet;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    Postponements(DSLContext db, FleetCache fleet, People people, ChangeTracker changeTracker, Clock clock) {
-        this.db = db;
+    Postponements(PostponementStore store, FleetCache fleet, People people, ChangeTracker changeTracker, Clock clock) {
+        this.store = store;
         this.fleet = fleet;
         this.people = people;
         this.changeTracker = changeTracker;
@@ -57,18 +53,10 @@ public class Postponements {
     Map<String, Postponement> holding() {
         LocalDate today = LocalDate.now(clock);
         Map<String, Postponement> holding = new HashMap<>();
-        db.select(POSTPONEMENT.asterisk(), PERSON.NAME)
-                .from(POSTPONEMENT)
-                .join(PERSON)
-                .on(PERSON.ID.eq(POSTPONEMENT.PERSON_ID))
-                .where(POSTPONEMENT.ENDED_AT.isNull(), POSTPONEMENT.UNTIL_DATE.ge(today))
-                .orderBy(POSTPONEMENT.ID)
-                .forEach(row -> {
-                    Postponement postponement = new Postponement(
-                            row.get(POSTPONEMENT.UNTIL_DATE), row.get(POSTPONEMENT.REASON), row.get(PERSON.NAME));
-                    pieces(row.get(POSTPONEMENT.VEHICLE_ID), row.get(POSTPONEMENT.DUE_ITEM_KEY))
-                            .forEach(piece -> holding.put(piece, postponement));
-                });
+        store.lasting(today).forEach(row -> {
+            Postponement postponement = new Postponement(row.until(), row.reason(), row.by());
+            pieces(row.vehicleId(), row.key()).forEach(piece -> holding.put(piece, postponement));
+        });
         return holding;
     }
 
@@ -114,14 +102,7 @@ public class Postponements {
         }
         wrong.refuseIfWrong();
         takeBack(vehicleId, item.key());
-        db.insertInto(POSTPONEMENT)
-                .set(POSTPONEMENT.VEHICLE_ID, vehicleId)
-                .set(POSTPONEMENT.DUE_ITEM_KEY, item.key())
-                .set(POSTPONEMENT.UNTIL_DATE, wanted.until())
-                .set(POSTPONEMENT.REASON, reason)
-                .set(POSTPONEMENT.RECORDED_AT, clock.instant())
-                .set(POSTPONEMENT.PERSON_ID, people.me())
-                .execute();
+        store.add(vehicleId, item.key(), wanted.until(), reason, clock.instant(), people.me());
     }
 
     /** It is due again from now on. */
@@ -134,15 +115,10 @@ public class Postponements {
     /** Ends every waiver that has a part in this work. */
     private void takeBack(long vehicleId, String work) {
         Set<String> pieces = Set.copyOf(pieces(vehicleId, work));
-        db
-                .selectFrom(POSTPONEMENT)
-                .where(POSTPONEMENT.VEHICLE_ID.eq(vehicleId), POSTPONEMENT.ENDED_AT.isNull())
-                .fetch()
-                .stream()
-                .filter(row -> pieces(vehicleId, row.getDueItemKey()).stream().anyMatch(pieces::contains))
-                .forEach(row -> {
-                    row.setEndedAt(clock.instant());
-                    row.update();
-                });
+        List<Long> touched = store.openOf(vehicleId).stream()
+                .filter(left -> pieces(vehicleId, left.key()).stream().anyMatch(pieces::contains))
+                .map(PostponementStore.Stored::id)
+                .toList();
+        store.end(touched, clock.instant());
     }
 }

@@ -13,7 +13,6 @@ import rotagens.server.jobtires.ChosenTires;
 import rotagens.server.planning.JobStore.StoredItem;
 import rotagens.server.planning.JobViews.JobView;
 import rotagens.server.planning.JobViews.NewJobView;
-import rotagens.server.storage.generated.tables.records.JobRecord;
 import rotagens.server.web.ProblemException;
 
 /** Taking jobs off the plan, and putting back what was taken off by mistake. */
@@ -53,7 +52,7 @@ public class Unscheduling {
     @Transactional
     public void cancel(long id, int version) {
         changeTracker.only();
-        JobRecord job = jobs.open(id, version);
+        StoredJob job = jobs.open(id, version);
         refuseBegun(id);
         takeOff(job);
     }
@@ -62,7 +61,7 @@ public class Unscheduling {
     @Transactional
     public void cancelIfOpen(long id) {
         store.get(id)
-                .filter(job -> job.getCompletedAt() == null && !begun.isBegun(id))
+                .filter(job -> job.completedAt() == null && !begun.isBegun(id))
                 .ifPresent(this::takeOff);
     }
 
@@ -74,7 +73,7 @@ public class Unscheduling {
     @Transactional
     public JobView takeOff(long id, int version, Set<Long> itemIds) {
         changeTracker.only();
-        JobRecord job = jobs.open(id, version);
+        StoredJob job = jobs.open(id, version);
         refuseBegun(id);
         Set<Long> onJob = store.items(List.of(id)).getOrDefault(id, List.of()).stream()
                 .map(StoredItem::id)
@@ -104,9 +103,8 @@ public class Unscheduling {
         }
     }
 
-    private void takeOff(JobRecord job) {
-        job.setUnscheduledAt(clock.instant());
-        store.save(job);
+    private void takeOff(StoredJob job) {
+        store.save(job.takenOff(clock.instant()));
     }
 
     /**
@@ -117,21 +115,20 @@ public class Unscheduling {
     @Transactional
     public JobView restore(long id) {
         changeTracker.only();
-        JobRecord job = store.unscheduled(id)
+        StoredJob job = store.unscheduled(id)
                 .orElseThrow(() -> ProblemException.conflict("This job is on the plan already, or doesn’t exist."));
-        if (job.getScheduledDate().isBefore(LocalDate.now(clock))) {
+        if (job.day().isBefore(LocalDate.now(clock))) {
             throw ProblemException.conflict("The day of this job has passed. Schedule its work again.");
         }
         Map<String, NewJobView> scheduled = store.scheduled();
         for (StoredItem item : store.items(List.of(id)).getOrDefault(id, List.of())) {
-            String work = JobStore.work(job.getVehicleId(), item.workType().name(), item.code());
+            String work = JobStore.work(job.vehicleId(), item.workType().name(), item.code());
             if (scheduled.containsKey(work)) {
                 throw ProblemException.conflict(item.workType().label() + (item.code() == null ? "" : " " + item.code())
                         + " stands on another job meanwhile.");
             }
         }
-        job.setUnscheduledAt(null);
-        store.save(job);
+        store.save(job.putBack());
         return jobs.get(id);
     }
 }

@@ -1,16 +1,11 @@
 package rotagens.server.purchasing;
 
-import static rotagens.server.storage.generated.Tables.DELIVERY;
-import static rotagens.server.storage.generated.Tables.ORDER_LINE;
-import static rotagens.server.storage.generated.Tables.TIRE_ORDER;
-
 import java.time.Clock;
-import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.outbox.Outbox;
 import rotagens.server.people.People;
-import rotagens.server.storage.generated.tables.records.TireOrderRecord;
+import rotagens.server.purchasing.OrderStore.StoredOrder;
 import rotagens.server.web.ProblemException;
 
 /** Taking back an order that was written by mistake, and opening one again that was closed by mistake. */
@@ -19,14 +14,14 @@ public class OrderWithdrawal {
 
     private static final String WITHDRAWN = "withdrawn";
 
-    private final DSLContext db;
+    private final OrderStore store;
     private final Outbox outbox;
     private final People people;
     private final Clock clock;
 
-    OrderWithdrawal(DSLContext db, Outbox outbox, People people, Clock clock) {
+    OrderWithdrawal(OrderStore store, Outbox outbox, People people, Clock clock) {
         this.outbox = outbox;
-        this.db = db;
+        this.store = store;
         this.people = people;
         this.clock = clock;
     }
@@ -38,20 +33,15 @@ public class OrderWithdrawal {
      */
     @Transactional
     public void withdraw(long id) {
-        TireOrderRecord order = order(id);
-        if (order.getClosedAt() != null) {
+        StoredOrder order = order(id);
+        if (order.isClosed()) {
             throw ProblemException.conflict("This order is closed already.");
         }
-        boolean came = db.fetchExists(
-                DELIVERY,
-                DELIVERY.ORDER_LINE_ID.in(
-                        db.select(ORDER_LINE.ID).from(ORDER_LINE).where(ORDER_LINE.TIRE_ORDER_ID.eq(id))));
-        if (came) {
+        if (store.hasDeliveries(id)) {
             throw ProblemException.conflict("Tires of this order have come already. Close it instead.");
         }
-        order.setClosedAt(clock.instant());
-        order.setNote(order.getNote().isBlank() ? WITHDRAWN : order.getNote() + ", " + WITHDRAWN);
-        db.executeUpdate(order);
+        store.close(id, clock.instant());
+        store.note(id, order.note().isBlank() ? WITHDRAWN : order.note() + ", " + WITHDRAWN);
         outbox.recipientOf("Order " + id + ",")
                 .ifPresent(address -> outbox.add(
                         address,
@@ -67,21 +57,17 @@ public class OrderWithdrawal {
      */
     @Transactional
     public void reopen(long id) {
-        TireOrderRecord order = order(id);
-        if (order.getClosedAt() == null) {
+        StoredOrder order = order(id);
+        if (!order.isClosed()) {
             throw ProblemException.conflict("This order is open.");
         }
-        if (order.getNote().endsWith(WITHDRAWN)) {
+        if (order.note().endsWith(WITHDRAWN)) {
             throw ProblemException.conflict("This order was withdrawn. Order anew.");
         }
-        order.setClosedAt(null);
-        db.executeUpdate(order);
+        store.reopen(id);
     }
 
-    private TireOrderRecord order(long id) {
-        return db.selectFrom(TIRE_ORDER)
-                .where(TIRE_ORDER.ID.eq(id))
-                .fetchOptional()
-                .orElseThrow(() -> ProblemException.notFound("There is no such order."));
+    private StoredOrder order(long id) {
+        return store.order(id).orElseThrow(() -> ProblemException.notFound("There is no such order."));
     }
 }

@@ -1,11 +1,5 @@
 package rotagens.server.purchasing;
 
-import static rotagens.server.storage.generated.Tables.DELIVERY;
-import static rotagens.server.storage.generated.Tables.ORDER_LINE;
-import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.TIRE_ORDER;
-import static rotagens.server.storage.generated.Tables.YARD;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -15,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.jooq.DSLContext;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Verdict;
@@ -27,6 +21,10 @@ import rotagens.core.tire.TireModel;
 import rotagens.server.fleet.ReasonView;
 import rotagens.server.people.People;
 import rotagens.server.purchasing.DeliveryComparison.Compared;
+import rotagens.server.purchasing.OrderStore.LineOfOrder;
+import rotagens.server.purchasing.OrderStore.StoredDelivery;
+import rotagens.server.purchasing.OrderStore.StoredLine;
+import rotagens.server.purchasing.OrderStore.StoredOrder;
 import rotagens.server.purchasing.OrderViews.DeliveredTireRequest;
 import rotagens.server.purchasing.OrderViews.DeliveryCheckView;
 import rotagens.server.purchasing.OrderViews.DeliveryComparisonView;
@@ -38,8 +36,6 @@ import rotagens.server.purchasing.OrderViews.OrderRequest;
 import rotagens.server.purchasing.OrderViews.OrderView;
 import rotagens.server.purchasing.OrderViews.ReceivedDeliveryView;
 import rotagens.server.purchasing.OrderViews.ReceivingRecord;
-import rotagens.server.storage.generated.tables.records.DeliveryRecord;
-import rotagens.server.storage.generated.tables.records.OrderLineRecord;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.DotKind;
@@ -54,8 +50,9 @@ import rotagens.server.web.ProblemException;
 public class Orders {
 
     private static final int MOST_TIRES = 200;
+    private static final int SHOWN = 200;
 
-    private final DSLContext db;
+    private final OrderStore store;
     private final TireCatalog tireCatalog;
     private final TireStore tireStore;
     private final VehicleRegister register;
@@ -65,7 +62,7 @@ public class Orders {
     private final DeliveryComparison deliveries;
 
     Orders(
-            DSLContext db,
+            OrderStore store,
             TireCatalog tireCatalog,
             TireStore tireStore,
             VehicleRegister register,
@@ -75,7 +72,7 @@ public class Orders {
             DeliveryComparison deliveries) {
         this.deliveries = deliveries;
         this.sheets = sheets;
-        this.db = db;
+        this.store = store;
         this.tireCatalog = tireCatalog;
         this.tireStore = tireStore;
         this.register = register;
@@ -87,67 +84,59 @@ public class Orders {
     @Transactional(readOnly = true)
     public List<OrderView> all() {
         Map<Long, TireModel> models = tireCatalog.byId();
-        Map<Long, String> names = db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
-        Map<Long, List<DeliveryRecord>> deliveries =
-                db.selectFrom(DELIVERY).orderBy(DELIVERY.ID).fetchGroups(DeliveryRecord::getOrderLineId, row -> row);
-        Map<Long, List<OrderLineRecord>> lines = db.selectFrom(ORDER_LINE)
-                .orderBy(ORDER_LINE.ID)
-                .fetchGroups(OrderLineRecord::getTireOrderId, row -> row);
+        Map<Long, String> names = people.names();
+        Map<Long, List<StoredDelivery>> deliveries = store.deliveriesByLine();
+        Map<Long, List<LineOfOrder>> lines = store.lines().stream()
+                .collect(Collectors.groupingBy(one -> one.order().id()));
         Map<Long, List<ReceivingRecord>> taken = sheets.byLine();
-        return db.select(TIRE_ORDER.asterisk(), YARD.NAME)
-                .from(TIRE_ORDER)
-                .join(YARD)
-                .on(YARD.ID.eq(TIRE_ORDER.YARD_ID))
-                .orderBy(TIRE_ORDER.CLOSED_AT.isNotNull(), TIRE_ORDER.ID.desc())
-                .limit(200)
-                .fetch(row -> new OrderView(
-                        row.get(TIRE_ORDER.ID),
-                        row.get(TIRE_ORDER.SUPPLIER),
-                        row.get(TIRE_ORDER.ORDERED_DATE),
-                        row.get(YARD.NAME),
-                        row.get(TIRE_ORDER.NOTE),
-                        names.get(row.get(TIRE_ORDER.PERSON_ID)),
-                        row.get(TIRE_ORDER.CLOSED_AT),
-                        lines.getOrDefault(row.get(TIRE_ORDER.ID), List.of()).stream()
+        return store.orders(SHOWN).stream()
+                .map(order -> new OrderView(
+                        order.id(),
+                        order.supplier(),
+                        order.ordered(),
+                        order.yard(),
+                        order.note(),
+                        names.get(order.personId()),
+                        order.closedAt(),
+                        lines.getOrDefault(order.id(), List.of()).stream()
+                                .map(LineOfOrder::line)
                                 .map(line -> line(
                                         line,
                                         models,
-                                        deliveries.getOrDefault(line.getId(), List.of()),
+                                        deliveries.getOrDefault(line.id(), List.of()),
                                         names,
-                                        taken.getOrDefault(line.getId(), List.of())))
-                                .toList()));
+                                        taken.getOrDefault(line.id(), List.of())))
+                                .toList()))
+                .toList();
     }
 
     private static OrderLineView line(
-            OrderLineRecord line,
+            StoredLine line,
             Map<Long, TireModel> models,
-            List<DeliveryRecord> came,
+            List<StoredDelivery> came,
             Map<Long, String> names,
             List<ReceivingRecord> taken) {
-        TireModel model = models.get(line.getTireModelId());
+        TireModel model = models.get(line.modelId());
         return new OrderLineView(
-                line.getId(),
-                line.getTireModelId(),
+                line.id(),
+                line.modelId(),
                 model.title(),
                 model.sidewall(),
-                line.getQuantity(),
-                (int) came.stream().filter(DeliveryRecord::getIsAccepted).count(),
-                Optional.ofNullable(line.getPriceCents())
-                        .map(Money::new)
-                        .map(Money::label)
-                        .orElse(null),
+                line.quantity(),
+                (int) came.stream().filter(StoredDelivery::accepted).count(),
+                line.price().map(Money::label).orElse(null),
                 came.stream()
                         .map(one -> new DeliveryView(
-                                one.getId(),
-                                one.getRecordedAt(),
-                                names.get(one.getPersonId()),
-                                one.getIsAccepted(),
-                                one.getTireId(),
-                                one.getCode(),
-                                one.getDifferences().isEmpty()
+                                one.id(),
+                                one.at(),
+                                names.get(one.personId()),
+                                one.accepted(),
+                                one.tireId(),
+                                one.code(),
+                                one.differences().isEmpty()
                                         ? List.of()
-                                        : List.of(one.getDifferences().split("\n")),
-                                one.getNote()))
+                                        : List.of(one.differences().split("\n")),
+                                one.note()))
                         .toList(),
                 taken);
     }
@@ -176,24 +165,9 @@ public class Orders {
             prices.add(wrong.optional("lines[" + at + "].price", line.price(), Money::parse));
         }
         wrong.refuseIfWrong();
-        long id = db.insertInto(TIRE_ORDER)
-                .set(TIRE_ORDER.SUPPLIER, supplier)
-                .set(TIRE_ORDER.ORDERED_DATE, day)
-                .set(TIRE_ORDER.YARD_ID, register.yard(yard))
-                .set(TIRE_ORDER.NOTE, note)
-                .set(TIRE_ORDER.RECORDED_AT, clock.instant())
-                .set(TIRE_ORDER.PERSON_ID, by)
-                .returning(TIRE_ORDER.ID)
-                .fetchOne(TIRE_ORDER.ID);
+        long id = store.add(supplier, day, register.yard(yard), note, clock.instant(), by, null);
         for (int at = 0; at < lines.size(); at++) {
-            db.insertInto(ORDER_LINE)
-                    .set(ORDER_LINE.TIRE_ORDER_ID, id)
-                    .set(ORDER_LINE.TIRE_MODEL_ID, lines.get(at).tireModelId())
-                    .set(ORDER_LINE.QUANTITY, lines.get(at).quantity())
-                    .set(
-                            ORDER_LINE.PRICE_CENTS,
-                            prices.get(at).map(Money::cents).orElse(null))
-                    .execute();
+            store.addLine(id, lines.get(at).tireModelId(), lines.get(at).quantity(), prices.get(at));
         }
         return id;
     }
@@ -201,11 +175,7 @@ public class Orders {
     /** What still hasn't come is not expected any more. */
     @Transactional
     public void close(long id) {
-        int changed = db.update(TIRE_ORDER)
-                .set(TIRE_ORDER.CLOSED_AT, clock.instant())
-                .where(TIRE_ORDER.ID.eq(id), TIRE_ORDER.CLOSED_AT.isNull())
-                .execute();
-        if (changed == 0) {
+        if (!store.close(id, clock.instant())) {
             throw ProblemException.conflict("This order is closed already, or doesn’t exist.");
         }
     }
@@ -213,15 +183,14 @@ public class Orders {
     /** Compares delivered tires with their line; stores nothing. */
     @Transactional(readOnly = true)
     public DeliveryCheckView check(long lineId, DeliveryRequest typed, Units units) {
-        OrderLineRecord line = lineRecord(lineId);
+        StoredLine line = lineOnFile(lineId);
         InputValidator wrong = new InputValidator();
-        List<DeliveryComparisonView> deliveryComparisonView =
-                deliveries.compare(line.getTireModelId(), typed, wrong).stream()
-                        .map(one -> new DeliveryComparisonView(
-                                views(one.result().differences(), Verdict.SERVICE_DUE, units),
-                                views(one.result().notes(), Verdict.WATCH, units),
-                                deliveries.sameCode(one.code())))
-                        .toList();
+        List<DeliveryComparisonView> deliveryComparisonView = deliveries.compare(line.modelId(), typed, wrong).stream()
+                .map(one -> new DeliveryComparisonView(
+                        views(one.result().differences(), Verdict.SERVICE_DUE, units),
+                        views(one.result().notes(), Verdict.WATCH, units),
+                        deliveries.sameCode(one.code())))
+                .toList();
         wrong.refuseIfWrong();
         return new DeliveryCheckView(deliveryComparisonView);
     }
@@ -235,15 +204,13 @@ public class Orders {
     /** Takes a delivery in: accepted tires go to stock, refused ones are written down and sent back. All or nothing. */
     @Transactional
     public ReceivedDeliveryView deliver(long lineId, DeliveryRequest typed, Units units) {
-        OrderLineRecord line = lineRecord(lineId);
-        var order = db.selectFrom(TIRE_ORDER)
-                .where(TIRE_ORDER.ID.eq(line.getTireOrderId()))
-                .fetchSingle();
-        if (order.getClosedAt() != null) {
+        StoredLine line = lineOnFile(lineId);
+        StoredOrder order = store.order(line.orderId()).orElseThrow();
+        if (order.isClosed()) {
             throw ProblemException.conflict("This order is closed. Enter a new one for what came.");
         }
         InputValidator wrong = new InputValidator();
-        List<Compared> compared = deliveries.compare(line.getTireModelId(), typed, wrong);
+        List<Compared> compared = deliveries.compare(line.modelId(), typed, wrong);
         Optional<TreadDepth> depth = wrong.optional(
                 "depth",
                 typed.depth(),
@@ -272,12 +239,11 @@ public class Orders {
         }
         int accepted =
                 (int) compared.stream().filter(one -> one.typed().isAccepted()).count();
-        int before = db.fetchCount(DELIVERY, DELIVERY.ORDER_LINE_ID.eq(lineId).and(DELIVERY.IS_ACCEPTED.isTrue()));
+        int before = store.accepted(lineId);
         wrong.unless(
-                before + accepted <= line.getQuantity(),
+                before + accepted <= line.quantity(),
                 "tires",
-                "Only " + (line.getQuantity() - before) + " of " + line.getQuantity()
-                        + " are still to come on this line.");
+                "Only " + (line.quantity() - before) + " of " + line.quantity() + " are still to come on this line.");
         wrong.refuseIfWrong();
         Instant now = clock.instant();
         List<Long> ids = new ArrayList<>();
@@ -288,7 +254,7 @@ public class Orders {
             Long tireId = null;
             if (one.typed().isAccepted()) {
                 notes.addAll(deliveries.sameCode(one.code()));
-                tireId = takeIn(line, order.getYardId(), shelf, depth, one, at, now);
+                tireId = takeIn(line, order.yardId(), shelf, depth, one, at, now);
                 ids.add(tireId);
             }
             write(lineId, one, tireId, units, now);
@@ -298,16 +264,9 @@ public class Orders {
     }
 
     private long takeIn(
-            OrderLineRecord line,
-            long yardId,
-            String shelf,
-            Optional<TreadDepth> depth,
-            Compared one,
-            int at,
-            Instant now) {
-        Optional<Money> paid = Optional.ofNullable(line.getPriceCents())
-                .map(Money::new)
-                .or(() -> tireCatalog.get(one.modelId()).details().price());
+            StoredLine line, long yardId, String shelf, Optional<TreadDepth> depth, Compared one, int at, Instant now) {
+        Optional<Money> paid =
+                line.price().or(() -> tireCatalog.get(one.modelId()).details().price());
         long tireId;
         try {
             tireId = tireStore.add(new TireStore.New(
@@ -339,31 +298,22 @@ public class Orders {
     }
 
     private void write(long lineId, Compared one, Long tireId, Units units, Instant now) {
-        db.insertInto(DELIVERY)
-                .set(DELIVERY.ORDER_LINE_ID, lineId)
-                .set(DELIVERY.RECORDED_AT, now)
-                .set(DELIVERY.PERSON_ID, people.me())
-                .set(DELIVERY.IS_ACCEPTED, tireId != null)
-                .set(DELIVERY.TIRE_ID, tireId)
-                .set(DELIVERY.TIRE_MODEL_ID, one.modelId())
-                .set(DELIVERY.CODE, one.code().molded())
-                .set(
-                        DELIVERY.DIFFERENCES,
-                        String.join(
-                                "\n",
-                                one.result().differences().stream()
-                                        .map(reason -> reason.statement().in(units))
-                                        .toList()))
-                .set(
-                        DELIVERY.NOTE,
-                        one.typed().note() == null ? "" : one.typed().note())
-                .execute();
+        store.add(new StoredDelivery(
+                0,
+                lineId,
+                now,
+                people.me(),
+                tireId != null,
+                tireId,
+                one.modelId(),
+                one.code().molded(),
+                one.result().differences().stream()
+                        .map(reason -> reason.statement().in(units))
+                        .collect(Collectors.joining("\n")),
+                one.typed().note() == null ? "" : one.typed().note()));
     }
 
-    private OrderLineRecord lineRecord(long id) {
-        return db.selectFrom(ORDER_LINE)
-                .where(ORDER_LINE.ID.eq(id))
-                .fetchOptional()
-                .orElseThrow(() -> ProblemException.notFound("There is no such order line."));
+    private StoredLine lineOnFile(long id) {
+        return store.line(id).orElseThrow(() -> ProblemException.notFound("There is no such order line."));
     }
 }

@@ -1,17 +1,14 @@
 package rotagens.server.purchasing;
 
-import static rotagens.server.storage.generated.Tables.DELIVERY;
-import static rotagens.server.storage.generated.Tables.ORDER_LINE;
-import static rotagens.server.storage.generated.Tables.TIRE_ORDER;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import org.jooq.DSLContext;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Money;
+import rotagens.server.purchasing.OrderStore.StoredDelivery;
 import rotagens.server.vehicle.VehicleRegister;
 
 /** Orders of before a fleet kept them here: what was bought, of whom, and when it came. */
@@ -31,12 +28,12 @@ public class PastOrders {
     /** A tire that came, with its DOT code; the code is empty where it wasn't read. */
     public record Tire(long id, String code) {}
 
-    private final DSLContext db;
+    private final OrderStore store;
     private final VehicleRegister register;
     private final Clock clock;
 
-    PastOrders(DSLContext db, VehicleRegister register, Clock clock) {
-        this.db = db;
+    PastOrders(OrderStore store, VehicleRegister register, Clock clock) {
+        this.store = store;
         this.register = register;
         this.clock = clock;
     }
@@ -47,32 +44,11 @@ public class PastOrders {
         if (past.came().isAfter(clock.instant())) {
             throw new IllegalArgumentException("an order of the past has come");
         }
-        long order = db.insertInto(TIRE_ORDER)
-                .set(TIRE_ORDER.SUPPLIER, past.supplier())
-                .set(TIRE_ORDER.ORDERED_DATE, past.ordered())
-                .set(TIRE_ORDER.YARD_ID, register.yard(past.yard()))
-                .set(TIRE_ORDER.NOTE, "")
-                .set(TIRE_ORDER.RECORDED_AT, past.came())
-                .set(TIRE_ORDER.PERSON_ID, personId)
-                .set(TIRE_ORDER.CLOSED_AT, past.came())
-                .returning(TIRE_ORDER.ID)
-                .fetchSingle(TIRE_ORDER.ID);
-        long line = db.insertInto(ORDER_LINE)
-                .set(ORDER_LINE.TIRE_ORDER_ID, order)
-                .set(ORDER_LINE.TIRE_MODEL_ID, past.modelId())
-                .set(ORDER_LINE.QUANTITY, past.tires().size())
-                .set(ORDER_LINE.PRICE_CENTS, past.price().cents())
-                .returning(ORDER_LINE.ID)
-                .fetchSingle(ORDER_LINE.ID);
+        Instant came = past.came();
+        long order = store.add(past.supplier(), past.ordered(), register.yard(past.yard()), "", came, personId, came);
+        long line = store.addLine(order, past.modelId(), past.tires().size(), Optional.of(past.price()));
         past.tires()
-                .forEach(tire -> db.insertInto(DELIVERY)
-                        .set(DELIVERY.ORDER_LINE_ID, line)
-                        .set(DELIVERY.RECORDED_AT, past.came())
-                        .set(DELIVERY.PERSON_ID, personId)
-                        .set(DELIVERY.IS_ACCEPTED, true)
-                        .set(DELIVERY.TIRE_ID, tire.id())
-                        .set(DELIVERY.TIRE_MODEL_ID, past.modelId())
-                        .set(DELIVERY.CODE, tire.code())
-                        .execute());
+                .forEach(tire -> store.add(new StoredDelivery(
+                        0, line, came, personId, true, tire.id(), past.modelId(), tire.code(), "", "")));
     }
 }

@@ -1,11 +1,7 @@
 package rotagens.server.purchasing;
 
-import static rotagens.server.storage.generated.Tables.DELIVERY;
-import static rotagens.server.storage.generated.Tables.ORDER_LINE;
-import static rotagens.server.storage.generated.Tables.SUPPLIER;
-import static rotagens.server.storage.generated.Tables.TIRE_ORDER;
-
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -13,11 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.alert.TireAlerts;
+import rotagens.core.measure.Money;
 import rotagens.core.planning.TireSupply;
 import rotagens.core.planning.TireSupply.IncomingTires;
 import rotagens.core.policy.Policy;
@@ -26,7 +21,9 @@ import rotagens.server.inspection.Readings;
 import rotagens.server.jobtires.OrderedTires.OrderedLine;
 import rotagens.server.jobtires.ReservedTires;
 import rotagens.server.policy.PolicyStore;
-import rotagens.server.tire.StockPages;
+import rotagens.server.purchasing.OrderStore.LineOfOrder;
+import rotagens.server.purchasing.OrderStore.StoredOrder;
+import rotagens.server.tire.StockStore;
 import rotagens.server.tire.TireCatalog;
 
 /** What is on the shelf, what is on its way, and how long the rest would take. */
@@ -35,18 +32,20 @@ public class Purchasing {
 
     record Supplier(long id, int version, String name, String email, int leadDays, List<String> manufacturers) {}
 
-    private final DSLContext db;
+    private final OrderStore orders;
+    private final SupplierStore supplierStore;
     private final TireCatalog tireCatalog;
-    private final StockPages stock;
+    private final StockStore stock;
     private final Readings readings;
     private final PolicyStore policies;
     private final Clock clock;
     private final ReservedTires reserved;
 
     Purchasing(
-            DSLContext db,
+            OrderStore orders,
+            SupplierStore supplierStore,
             TireCatalog tireCatalog,
-            StockPages stock,
+            StockStore stock,
             Readings readings,
             PolicyStore policies,
             Clock clock,
@@ -55,23 +54,24 @@ public class Purchasing {
         this.stock = stock;
         this.readings = readings;
         this.policies = policies;
-        this.db = db;
+        this.orders = orders;
+        this.supplierStore = supplierStore;
         this.tireCatalog = tireCatalog;
         this.clock = clock;
     }
 
     List<Supplier> suppliers() {
-        return db.selectFrom(SUPPLIER)
-                .orderBy(SUPPLIER.NAME)
-                .fetch(row -> new Supplier(
-                        row.getId(),
-                        row.getVersion(),
-                        row.getName(),
-                        row.getEmail(),
-                        row.getLeadDays(),
-                        row.getManufacturers().isBlank()
+        return supplierStore.all().stream()
+                .map(one -> new Supplier(
+                        one.id(),
+                        one.version(),
+                        one.name(),
+                        one.email(),
+                        one.leadDays(),
+                        one.manufacturers().isBlank()
                                 ? List.of()
-                                : List.of(row.getManufacturers().split(" *, *"))));
+                                : List.of(one.manufacturers().split(" *, *"))))
+                .toList();
     }
 
     /** Who delivers a make soonest. */
@@ -86,11 +86,11 @@ public class Purchasing {
         LocalDate today = LocalDate.now(clock);
         Policy.ClassPolicy policy = policies.inForce().of("");
         Set<Long> chosen = reserved.ids();
-        List<StockPages.Row> lying = stock.inStock().stream()
+        List<StockStore.Row> lying = stock.inStock().stream()
                 .filter(row -> !chosen.contains(row.id()))
                 .toList();
         Map<Long, TireAlerts> alerts =
-                readings.alerts(lying.stream().map(StockPages.Row::id).toList());
+                readings.alerts(lying.stream().map(StockStore.Row::id).toList());
         return lying.stream()
                 .filter(row -> TireSupply.counts(
                         row.retread(),
@@ -98,49 +98,42 @@ public class Purchasing {
                         alerts.getOrDefault(row.id(), TireAlerts.NONE).open(),
                         policy,
                         today))
-                .collect(Collectors.toMap(StockPages.Row::modelId, row -> 1, Integer::sum));
+                .collect(Collectors.toMap(StockStore.Row::modelId, row -> 1, Integer::sum));
     }
 
     /** Every line of every order, with what came of it. */
     List<OrderedLine> lines() {
         List<Supplier> suppliers = suppliers();
-        Map<Long, List<Long>> arrived = db.select(DELIVERY.ORDER_LINE_ID, DELIVERY.TIRE_ID)
-                .from(DELIVERY)
-                .where(DELIVERY.IS_ACCEPTED.isTrue(), DELIVERY.TIRE_ID.isNotNull())
-                .fetchGroups(DELIVERY.ORDER_LINE_ID, DELIVERY.TIRE_ID);
-        Map<Long, Integer> came = received();
-        return db.select(ORDER_LINE.asterisk(), TIRE_ORDER.ORDERED_DATE, TIRE_ORDER.SUPPLIER, TIRE_ORDER.CLOSED_AT)
-                .from(ORDER_LINE)
-                .join(TIRE_ORDER)
-                .on(TIRE_ORDER.ID.eq(ORDER_LINE.TIRE_ORDER_ID))
-                .orderBy(ORDER_LINE.ID)
-                .fetch(row -> new OrderedLine(
-                        row.get(ORDER_LINE.ID),
-                        row.get(ORDER_LINE.TIRE_MODEL_ID),
-                        row.get(TIRE_ORDER.SUPPLIER),
-                        row.get(TIRE_ORDER.CLOSED_AT) != null
-                                ? 0
-                                : row.get(ORDER_LINE.QUANTITY) - came.getOrDefault(row.get(ORDER_LINE.ID), 0),
-                        row.get(TIRE_ORDER.ORDERED_DATE).plusDays(leadDays(row.get(TIRE_ORDER.SUPPLIER), suppliers)),
-                        arrived.getOrDefault(row.get(ORDER_LINE.ID), List.of())));
+        Map<Long, List<Long>> arrived = orders.arrivedByLine();
+        Map<Long, Integer> came = orders.acceptedByLine();
+        return orders.lines().stream()
+                .map(one -> new OrderedLine(
+                        one.line().id(),
+                        one.line().modelId(),
+                        one.order().supplier(),
+                        one.order().isClosed() ? 0 : left(one, came),
+                        expected(one.order(), suppliers),
+                        arrived.getOrDefault(one.line().id(), List.of())))
+                .toList();
+    }
+
+    private static int left(LineOfOrder one, Map<Long, Integer> came) {
+        return one.line().quantity() - came.getOrDefault(one.line().id(), 0);
+    }
+
+    private static LocalDate expected(StoredOrder order, List<Supplier> suppliers) {
+        return order.ordered().plusDays(leadDays(order.supplier(), suppliers));
     }
 
     private Map<Long, IncomingTires> onOrder(List<Supplier> suppliers) {
-        Map<Long, Integer> came = received();
+        Map<Long, Integer> came = orders.acceptedByLine();
         Map<Long, IncomingTires> open = new HashMap<>();
-        db.select(ORDER_LINE.asterisk(), TIRE_ORDER.ORDERED_DATE, TIRE_ORDER.SUPPLIER)
-                .from(ORDER_LINE)
-                .join(TIRE_ORDER)
-                .on(TIRE_ORDER.ID.eq(ORDER_LINE.TIRE_ORDER_ID))
-                .where(TIRE_ORDER.CLOSED_AT.isNull())
-                .forEach(row -> {
-                    int left = row.get(ORDER_LINE.QUANTITY) - came.getOrDefault(row.get(ORDER_LINE.ID), 0);
-                    int lead = leadDays(row.get(TIRE_ORDER.SUPPLIER), suppliers);
-                    LocalDate by = row.get(TIRE_ORDER.ORDERED_DATE).plusDays(lead);
-                    if (left > 0) {
-                        open.merge(row.get(ORDER_LINE.TIRE_MODEL_ID), new IncomingTires(left, by), IncomingTires::and);
-                    }
-                });
+        orders.openLines().stream()
+                .filter(one -> left(one, came) > 0)
+                .forEach(one -> open.merge(
+                        one.line().modelId(),
+                        new IncomingTires(left(one, came), expected(one.order(), suppliers)),
+                        IncomingTires::and));
         return open;
     }
 
@@ -152,42 +145,32 @@ public class Purchasing {
     public List<LateOrder> late() {
         List<Supplier> suppliers = suppliers();
         LocalDate today = LocalDate.now(clock);
-        return missing().keySet().stream()
-                .map(order -> new LateOrder(
-                        order.supplier(),
-                        order.ordered(),
-                        order.ordered().plusDays(leadDays(order.supplier(), suppliers))))
+        Map<Long, Integer> came = orders.acceptedByLine();
+        return orders.openLines().stream()
+                .filter(one -> left(one, came) > 0)
+                .map(LineOfOrder::order)
+                .distinct()
+                .map(order -> new LateOrder(order.supplier(), order.ordered(), expected(order, suppliers)))
                 .filter(order -> order.expected().isBefore(today))
                 .sorted(java.util.Comparator.comparing(LateOrder::expected))
                 .toList();
     }
 
-    private record OpenOrder(long id, String supplier, LocalDate ordered) {}
-
-    /** Of every open order that isn't complete, how many tires are missing. */
-    private Map<OpenOrder, Integer> missing() {
-        Map<OpenOrder, Integer> missing = new HashMap<>();
-        Map<Long, Integer> came = received();
-        db.select(ORDER_LINE.ID, ORDER_LINE.QUANTITY, TIRE_ORDER.ID, TIRE_ORDER.SUPPLIER, TIRE_ORDER.ORDERED_DATE)
-                .from(ORDER_LINE)
-                .join(TIRE_ORDER)
-                .on(TIRE_ORDER.ID.eq(ORDER_LINE.TIRE_ORDER_ID))
-                .where(TIRE_ORDER.CLOSED_AT.isNull())
-                .forEach(row -> {
-                    int left = row.value2() - came.getOrDefault(row.value1(), 0);
-                    if (left > 0) {
-                        missing.merge(new OpenOrder(row.value3(), row.value4(), row.value5()), left, Integer::sum);
-                    }
-                });
-        return missing;
+    /** What was paid for tires taken in from one moment up to another, by the moment they came. */
+    @Transactional(readOnly = true)
+    public List<Map.Entry<Instant, Money>> paid(Instant from, Instant to) {
+        return orders.paid(from, to);
     }
 
-    private Map<Long, Integer> received() {
-        return db.select(DELIVERY.ORDER_LINE_ID, DSL.count())
-                .from(DELIVERY)
-                .where(DELIVERY.IS_ACCEPTED.isTrue())
-                .groupBy(DELIVERY.ORDER_LINE_ID)
-                .fetchMap(row -> row.value1(), row -> row.value2());
+    /** A tire that came: when, and what its DOT code was read as. */
+    public record Arrived(Instant at, String code) {}
+
+    /** The newest tires that were taken in. */
+    @Transactional(readOnly = true)
+    public List<Arrived> lastArrived(int most) {
+        return orders.lastAccepted(most).stream()
+                .map(one -> new Arrived(one.at(), one.code()))
+                .toList();
     }
 
     private static int leadDays(String name, List<Supplier> suppliers) {

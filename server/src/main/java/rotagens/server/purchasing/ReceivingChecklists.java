@@ -1,17 +1,12 @@
 package rotagens.server.purchasing;
 
-import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.RECEIVING_CHECKLIST;
-import static rotagens.server.storage.generated.Tables.RECEIVING_STEP;
-
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 import rotagens.core.tire.ReceivingStep;
 import rotagens.server.people.People;
@@ -19,6 +14,7 @@ import rotagens.server.purchasing.OrderViews.DeliveryRequest;
 import rotagens.server.purchasing.OrderViews.ReceivingRecord;
 import rotagens.server.purchasing.OrderViews.ReceivingStepRequest;
 import rotagens.server.purchasing.OrderViews.ReceivingStepView;
+import rotagens.server.purchasing.ReceivingChecklistStore.StoredStep;
 import rotagens.server.web.InputValidator;
 
 /** The sheet a delivery is taken in by: what was looked at, by whom, and what was left out and why. */
@@ -27,12 +23,12 @@ class ReceivingChecklists {
 
     private static final int LONGEST = 200;
 
-    private final DSLContext db;
+    private final ReceivingChecklistStore store;
     private final People people;
     private final Clock clock;
 
-    ReceivingChecklists(DSLContext db, People people, Clock clock) {
-        this.db = db;
+    ReceivingChecklists(ReceivingChecklistStore store, People people, Clock clock) {
+        this.store = store;
         this.people = people;
         this.clock = clock;
     }
@@ -89,56 +85,44 @@ class ReceivingChecklists {
 
     /** Keeps the sheet; a fact from then on. */
     void keep(long lineId, DeliveryRequest deliveryRequest) {
-        long id = db.insertInto(RECEIVING_CHECKLIST)
-                .set(RECEIVING_CHECKLIST.ORDER_LINE_ID, lineId)
-                .set(RECEIVING_CHECKLIST.RECORDED_AT, clock.instant())
-                .set(RECEIVING_CHECKLIST.PERSON_ID, people.me())
-                .returning(RECEIVING_CHECKLIST.ID)
-                .fetchSingle(RECEIVING_CHECKLIST.ID);
         Map<ReceivingStep, ReceivingStepRequest> ticks = ticks(deliveryRequest);
-        for (ReceivingStep step : ReceivingStep.values()) {
-            Optional<ReceivingStepRequest> tick = Optional.ofNullable(ticks.get(step));
-            boolean done = step.doneByFigures()
-                    || tick.filter(ReceivingStepRequest::done).isPresent();
-            String says = step == ReceivingStep.COUNT
-                    ? deliveryRequest.counted().strip() + " counted"
-                    : done
-                            ? ""
-                            : tick.map(ReceivingStepRequest::reason)
-                                    .map(String::strip)
-                                    .orElse("");
-            db.insertInto(RECEIVING_STEP)
-                    .set(RECEIVING_STEP.RECEIVING_CHECKLIST_ID, id)
-                    .set(RECEIVING_STEP.STEP, step.name())
-                    .set(RECEIVING_STEP.IS_DONE, done)
-                    .set(RECEIVING_STEP.SUMMARY, says)
-                    .execute();
+        List<StoredStep> steps = Arrays.stream(ReceivingStep.values())
+                .map(step -> step(step, Optional.ofNullable(ticks.get(step)), deliveryRequest))
+                .toList();
+        store.add(lineId, clock.instant(), people.me(), steps);
+    }
+
+    private static StoredStep step(ReceivingStep step, Optional<ReceivingStepRequest> tick, DeliveryRequest came) {
+        boolean done =
+                step.doneByFigures() || tick.filter(ReceivingStepRequest::done).isPresent();
+        if (step == ReceivingStep.COUNT) {
+            return new StoredStep(step, done, came.counted().strip() + " counted");
         }
+        String reason =
+                tick.map(ReceivingStepRequest::reason).map(String::strip).orElse("");
+        return new StoredStep(step, done, done ? "" : reason);
     }
 
     /** The sheets by order line, the oldest first. */
     Map<Long, List<ReceivingRecord>> byLine() {
-        Map<Long, List<String>> steps = db.selectFrom(RECEIVING_STEP)
-                .orderBy(RECEIVING_STEP.ID)
-                .fetchGroups(
-                        row -> row.getReceivingChecklistId(),
-                        row -> ReceivingStep.valueOf(row.getStep()).title()
-                                + (row.getIsDone() ? "" : ", skipped")
-                                + (row.getSummary().isEmpty() ? "" : ": " + row.getSummary()));
-        return db
-                .select(RECEIVING_CHECKLIST.asterisk(), PERSON.NAME)
-                .from(RECEIVING_CHECKLIST)
-                .join(PERSON)
-                .on(PERSON.ID.eq(RECEIVING_CHECKLIST.PERSON_ID))
-                .orderBy(RECEIVING_CHECKLIST.ID)
-                .stream()
-                .collect(Collectors.groupingBy(
-                        row -> row.get(RECEIVING_CHECKLIST.ORDER_LINE_ID),
-                        Collectors.mapping(
-                                row -> new ReceivingRecord(
-                                        row.get(RECEIVING_CHECKLIST.RECORDED_AT),
-                                        row.get(PERSON.NAME),
-                                        steps.getOrDefault(row.get(RECEIVING_CHECKLIST.ID), List.of())),
-                                Collectors.toList())));
+        Map<Long, List<ReceivingRecord>> sheets = new HashMap<>();
+        store.byLine()
+                .forEach((line, kept) -> sheets.put(
+                        line,
+                        kept.stream()
+                                .map(one -> new ReceivingRecord(
+                                        one.at(),
+                                        one.by(),
+                                        one.steps().stream()
+                                                .map(ReceivingChecklists::words)
+                                                .toList()))
+                                .toList()));
+        return sheets;
+    }
+
+    private static String words(StoredStep one) {
+        return one.step().title()
+                + (one.done() ? "" : ", skipped")
+                + (one.summary().isEmpty() ? "" : ": " + one.summary());
     }
 }

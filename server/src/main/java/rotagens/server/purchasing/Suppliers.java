@@ -1,11 +1,7 @@
 package rotagens.server.purchasing;
 
-import static rotagens.server.storage.generated.Tables.DISCOUNT_PROGRAM;
-import static rotagens.server.storage.generated.Tables.SUPPLIER;
-
 import java.util.List;
 import java.util.Optional;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,6 +17,7 @@ import rotagens.server.purchasing.OrderNeeds.OrderNeedRow;
 import rotagens.server.purchasing.OrderNeeds.SupplierList;
 import rotagens.server.purchasing.OrderViews.OrderLineRequest;
 import rotagens.server.purchasing.OrderViews.OrderRequest;
+import rotagens.server.purchasing.SupplierStore.StoredSupplier;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
@@ -55,7 +52,7 @@ public class Suppliers {
     private static final int LONGEST = 80;
     private static final int MOST_LEAD = 365;
 
-    private final DSLContext db;
+    private final SupplierStore store;
     private final OrderNeeds list;
     private final Orders orders;
     private final Outbox outbox;
@@ -63,9 +60,14 @@ public class Suppliers {
     private final ChangeTracker changeTracker;
 
     Suppliers(
-            DSLContext db, OrderNeeds list, Orders orders, Outbox outbox, People people, ChangeTracker changeTracker) {
+            SupplierStore store,
+            OrderNeeds list,
+            Orders orders,
+            Outbox outbox,
+            People people,
+            ChangeTracker changeTracker) {
         this.outbox = outbox;
-        this.db = db;
+        this.store = store;
         this.list = list;
         this.orders = orders;
         this.people = people;
@@ -74,15 +76,10 @@ public class Suppliers {
 
     @Transactional(readOnly = true)
     public List<SupplierView> all() {
-        return db.selectFrom(SUPPLIER)
-                .orderBy(SUPPLIER.NAME)
-                .fetch(row -> new SupplierView(
-                        row.getId(),
-                        row.getVersion(),
-                        row.getName(),
-                        row.getEmail(),
-                        row.getLeadDays(),
-                        row.getManufacturers()));
+        return store.all().stream()
+                .map(one -> new SupplierView(
+                        one.id(), one.version(), one.name(), one.email(), one.leadDays(), one.manufacturers()))
+                .toList();
     }
 
     @Transactional
@@ -99,30 +96,17 @@ public class Suppliers {
                 "Enter the days from order to delivery, 0 to " + MOST_LEAD + ".");
         String makers = wrong.text("manufacturers", form.manufacturers(), 300);
         wrong.unless(
-                !db.fetchExists(
-                        SUPPLIER,
-                        SUPPLIER.NAME.equalIgnoreCase(name).and(SUPPLIER.ID.ne(form.id() == null ? -1L : form.id()))),
+                !store.isNamedOtherThan(form.id() == null ? -1L : form.id(), name),
                 "name",
                 "Another supplier is called " + name + " already.");
         wrong.refuseIfWrong();
         if (form.id() == null) {
-            db.insertInto(SUPPLIER)
-                    .set(SUPPLIER.NAME, name)
-                    .set(SUPPLIER.EMAIL, mail)
-                    .set(SUPPLIER.LEAD_DAYS, form.leadDays())
-                    .set(SUPPLIER.MANUFACTURERS, makers)
-                    .execute();
+            store.add(name, mail, form.leadDays(), makers);
             return;
         }
-        int changed = db.update(SUPPLIER)
-                .set(SUPPLIER.NAME, name)
-                .set(SUPPLIER.EMAIL, mail)
-                .set(SUPPLIER.LEAD_DAYS, form.leadDays())
-                .set(SUPPLIER.MANUFACTURERS, makers)
-                .set(SUPPLIER.VERSION, SUPPLIER.VERSION.plus(1))
-                .where(SUPPLIER.ID.eq(form.id()), SUPPLIER.VERSION.eq(form.version() == null ? 0 : form.version()))
-                .execute();
-        if (changed == 0) {
+        boolean changed = store.change(new StoredSupplier(
+                form.id(), form.version() == null ? 0 : form.version(), name, mail, form.leadDays(), makers));
+        if (!changed) {
             throw ProblemException.changedMeanwhile("Another user changed this supplier after you opened it.", all());
         }
     }
@@ -130,16 +114,13 @@ public class Suppliers {
     @Transactional(readOnly = true)
     public List<DiscountProgramView> programs(Units units) {
         long toOrder = list.of(units).stream().mapToLong(SupplierList::tires).sum();
-        return db.selectFrom(DISCOUNT_PROGRAM)
-                .where(DISCOUNT_PROGRAM.ENDED_AT.isNull())
-                .orderBy(DISCOUNT_PROGRAM.NAME)
-                .fetch(row -> {
-                    DiscountProgram program = new DiscountProgram(
-                            new Money(row.getFeePriceCents()), new Money(row.getSavingPriceCents()));
+        return store.programs().stream()
+                .map(one -> {
+                    DiscountProgram program = one.program();
                     long gains = program.gains(toOrder);
                     return new DiscountProgramView(
-                            row.getId(),
-                            row.getName(),
+                            one.id(),
+                            one.name(),
                             program.fee().label(),
                             program.saving().label(),
                             program.breakEven(),
@@ -148,7 +129,8 @@ public class Suppliers {
                                     ? "Pays: " + Money.sum(gains) + " gained on the " + toOrder + " to order now"
                                     : "Doesn’t pay yet: " + Money.sum(-gains) + " short on the " + toOrder
                                             + " to order now");
-                });
+                })
+                .toList();
     }
 
     @Transactional
@@ -166,16 +148,9 @@ public class Suppliers {
                 wrong.wrong("saving", e.getMessage());
             }
         }
-        wrong.unless(
-                !db.fetchExists(DISCOUNT_PROGRAM, DISCOUNT_PROGRAM.NAME.equalIgnoreCase(name)),
-                "name",
-                "Another program is called " + name + " already.");
+        wrong.unless(!store.isProgram(name), "name", "Another program is called " + name + " already.");
         wrong.refuseIfWrong();
-        db.insertInto(DISCOUNT_PROGRAM)
-                .set(DISCOUNT_PROGRAM.NAME, name)
-                .set(DISCOUNT_PROGRAM.FEE_PRICE_CENTS, fee.orElseThrow().cents())
-                .set(DISCOUNT_PROGRAM.SAVING_PRICE_CENTS, saving.orElseThrow().cents())
-                .execute();
+        store.add(name, new DiscountProgram(fee.orElseThrow(), saving.orElseThrow()));
     }
 
     /** Orders what a supplier's list asks for, and writes the mail. */

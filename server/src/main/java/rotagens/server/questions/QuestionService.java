@@ -1,8 +1,5 @@
 package rotagens.server.questions;
 
-import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.SAVED_QUESTION;
-
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -15,7 +12,6 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -79,7 +75,7 @@ class QuestionService {
     record SaveQuestionRequest(
             @Nullable String name, @Nullable QuestionRequest ask) {}
 
-    private final DSLContext db;
+    private final SavedQuestionStore store;
     private final FleetCache fleet;
     private final Jobs jobs;
     private final RelearnService relearnService;
@@ -90,7 +86,7 @@ class QuestionService {
     private final JsonMapper json;
 
     QuestionService(
-            DSLContext db,
+            SavedQuestionStore store,
             FleetCache fleet,
             Jobs jobs,
             RelearnService relearnService,
@@ -99,7 +95,7 @@ class QuestionService {
             ChangeTracker changeTracker,
             Clock clock,
             JsonMapper json) {
-        this.db = db;
+        this.store = store;
         this.fleet = fleet;
         this.jobs = jobs;
         this.relearnService = relearnService;
@@ -128,21 +124,17 @@ class QuestionService {
                                         new QuestionRequest(List.of(question), true, null, null, null, null),
                                         units))))
                         .toList(),
-                db.select(SAVED_QUESTION.asterisk(), PERSON.NAME)
-                        .from(SAVED_QUESTION)
-                        .join(PERSON)
-                        .on(PERSON.ID.eq(SAVED_QUESTION.PERSON_ID))
-                        .orderBy(SAVED_QUESTION.NAME)
-                        .fetch(row -> {
-                            QuestionRequest questionRequest =
-                                    json.readValue(row.get(SAVED_QUESTION.DEFINITION), QuestionRequest.class);
+                store.all().stream()
+                        .map(saved -> {
+                            QuestionRequest asked = json.readValue(saved.definition(), QuestionRequest.class);
                             return new SavedQuestionView(
-                                    row.get(SAVED_QUESTION.ID),
-                                    row.get(SAVED_QUESTION.NAME),
-                                    questionRequest,
-                                    row.get(PERSON.NAME),
-                                    vehicles(lines(vehicleAssessments, inputs, questionRequest, units)));
-                        }));
+                                    saved.id(),
+                                    saved.name(),
+                                    asked,
+                                    saved.by(),
+                                    vehicles(lines(vehicleAssessments, inputs, asked, units)));
+                        })
+                        .toList());
     }
 
     @Transactional(readOnly = true)
@@ -284,25 +276,17 @@ class QuestionService {
         String name = wrong.text("name", kept.name(), LONGEST_NAME);
         wrong.unless(!name.isEmpty(), "name", "Give it a name.");
         wrong.unless(kept.ask() != null, "ask", "Choose a question.");
-        wrong.unless(
-                !db.fetchExists(SAVED_QUESTION, SAVED_QUESTION.NAME.equalIgnoreCase(name)),
-                "name",
-                "Another question is saved as “" + name + "” already.");
-        wrong.unless(db.fetchCount(SAVED_QUESTION) < MOST_KEPT, "name", "At most " + MOST_KEPT + " are kept.");
+        wrong.unless(!store.isNamed(name), "name", "Another question is saved as “" + name + "” already.");
+        wrong.unless(store.count() < MOST_KEPT, "name", "At most " + MOST_KEPT + " are kept.");
         wrong.refuseIfWrong();
         refuse(kept.ask());
-        db.insertInto(SAVED_QUESTION)
-                .set(SAVED_QUESTION.NAME, name)
-                .set(SAVED_QUESTION.DEFINITION, json.writeValueAsString(kept.ask()))
-                .set(SAVED_QUESTION.SAVED_AT, clock.instant())
-                .set(SAVED_QUESTION.PERSON_ID, people.me())
-                .execute();
+        store.add(name, json.writeValueAsString(kept.ask()), clock.instant(), people.me());
     }
 
     @Transactional
     public void forget(long id) {
         changeTracker.draftsOnly();
-        if (db.deleteFrom(SAVED_QUESTION).where(SAVED_QUESTION.ID.eq(id)).execute() == 0) {
+        if (!store.remove(id)) {
             throw ProblemException.notFound("There is no such question.");
         }
     }

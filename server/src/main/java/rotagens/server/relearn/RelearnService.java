@@ -38,6 +38,7 @@ import rotagens.server.planning.JobViews.CompleteJobRequest;
 import rotagens.server.planning.JobViews.ItemResult;
 import rotagens.server.planning.Jobs;
 import rotagens.server.relearn.RelearnStore.Logged;
+import rotagens.server.relearn.RelearnStore.OpenRelearn;
 import rotagens.server.relearn.RelearnViews.CornerView;
 import rotagens.server.relearn.RelearnViews.DiagnosisView;
 import rotagens.server.relearn.RelearnViews.EndedView;
@@ -48,7 +49,6 @@ import rotagens.server.relearn.RelearnViews.RelearnEventRequest;
 import rotagens.server.relearn.RelearnViews.RelearnGuideView;
 import rotagens.server.relearn.RelearnViews.RelearnView;
 import rotagens.server.relearn.RelearnViews.StartRelearnRequest;
-import rotagens.server.storage.generated.tables.records.RelearnRecord;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
@@ -61,7 +61,7 @@ public class RelearnService {
     private static final int LONGEST_NOTE = 400;
 
     private final RelearnStore store;
-    private final CornerProofs proofs;
+    private final CornerProofStore proofs;
     private final FleetCache fleet;
     private final FactLog facts;
     private final Jobs jobs;
@@ -72,7 +72,7 @@ public class RelearnService {
 
     RelearnService(
             RelearnStore store,
-            CornerProofs proofs,
+            CornerProofStore proofs,
             FleetCache fleet,
             FactLog facts,
             Jobs jobs,
@@ -106,8 +106,7 @@ public class RelearnService {
                         .map(open -> coach(open, vehicleAssessment, units))
                         .orElse(null),
                 store.ended(vehicleId, ENDED_SHOWN).stream()
-                        .map(one -> new EndedView(
-                                one.getStartedAt(), one.getEndedAt(), one.getIsPractice(), one.getOutcome()))
+                        .map(one -> new EndedView(one.startedAt(), one.endedAt(), one.practice(), one.outcome()))
                         .toList());
     }
 
@@ -207,7 +206,7 @@ public class RelearnService {
     RelearnView event(long vehicleId, RelearnEventRequest typed, Units units) {
         changeTracker.draftsOnly();
         VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
-        RelearnRecord open = open(vehicleId);
+        OpenRelearn open = open(vehicleId);
         InputValidator wrong = new InputValidator();
         wrong.unless(typed.type() != null, "type", "Say what was seen or heard.");
         wrong.refuseIfWrong();
@@ -223,7 +222,7 @@ public class RelearnService {
                 ? wrong.required("pressure", typed.pressure(), text -> Pressure.parse(text, units))
                 : Optional.empty();
         wrong.refuseIfWrong();
-        log(open.getId(), vehicleAssessment, new RelearnEvent(typed.type(), position, pressure));
+        log(open.id(), vehicleAssessment, new RelearnEvent(typed.type(), position, pressure));
         return view(vehicleId, units);
     }
 
@@ -232,7 +231,7 @@ public class RelearnService {
     public void confirmed(long vehicleId, List<RelearnEvent> events) {
         changeTracker.draftsOnly();
         VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
-        store.open(vehicleId).ifPresent(open -> events.forEach(event -> log(open.getId(), vehicleAssessment, event)));
+        store.open(vehicleId).ifPresent(open -> events.forEach(event -> log(open.id(), vehicleAssessment, event)));
     }
 
     private void log(long relearnId, VehicleAssessment vehicleAssessment, RelearnEvent event) {
@@ -251,9 +250,9 @@ public class RelearnService {
     @Transactional
     RelearnView end(long vehicleId, String why, Units units) {
         VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
-        RelearnRecord open = open(vehicleId);
+        OpenRelearn open = open(vehicleId);
         List<RelearnEvent> log =
-                store.log(open.getId()).stream().map(Logged::event).toList();
+                store.log(open.id()).stream().map(Logged::event).toList();
         RelearnGuide coach = RelearnGuide.of(facts(open, vehicleAssessment), log);
         if (!coach.cornersToInflate().isEmpty()) {
             throw ProblemException.conflict("Inflate every tire to target and check it first: "
@@ -275,14 +274,14 @@ public class RelearnService {
             wrong.refuseIfWrong();
             outcome = "abandoned: " + reason;
         }
-        if (open.getIsPractice()) {
+        if (open.practice()) {
             changeTracker.draftsOnly();
         } else {
             changeTracker.only(vehicleId);
             keepReadings(vehicleAssessment, log);
         }
-        store.end(open.getId(), clock.instant(), (open.getIsPractice() ? "practice, " : "") + outcome);
-        if (coach.canFinish() && !open.getIsPractice()) {
+        store.end(open.id(), clock.instant(), (open.practice() ? "practice, " : "") + outcome);
+        if (coach.canFinish() && !open.practice()) {
             finishJobs(vehicleId, units);
         }
         return view(vehicleId, units);
@@ -333,12 +332,12 @@ public class RelearnService {
         facts.record(observations);
     }
 
-    private RelearnRecord open(long vehicleId) {
+    private OpenRelearn open(long vehicleId) {
         return store.open(vehicleId)
                 .orElseThrow(() -> ProblemException.conflict("No relearn is under way on this vehicle. Start one."));
     }
 
-    private RelearnInputs facts(RelearnRecord open, VehicleAssessment vehicleAssessment) {
+    private RelearnInputs facts(OpenRelearn open, VehicleAssessment vehicleAssessment) {
         Map<Position, Pressure> targets = new HashMap<>();
         Map<Position, LocalDate> batteries = new HashMap<>();
         vehicleAssessment.fitted().forEach((position, installedTire) -> {
@@ -356,23 +355,23 @@ public class RelearnService {
         return new RelearnInputs(
                 vehicleAssessment.vehicle(),
                 procedure(vehicleAssessment.id(), vehicleAssessment.layout()),
-                RelearnProcedure.Trigger.valueOf(open.getTriggerMethod()),
+                open.trigger(),
                 targets,
                 batteries,
                 vehicleAssessment.today());
     }
 
-    private RelearnGuideView coach(RelearnRecord open, VehicleAssessment vehicleAssessment, Units units) {
-        List<Logged> log = store.log(open.getId());
+    private RelearnGuideView coach(OpenRelearn open, VehicleAssessment vehicleAssessment, Units units) {
+        List<Logged> log = store.log(open.id());
         RelearnInputs facts = facts(open, vehicleAssessment);
         RelearnGuide coach =
                 RelearnGuide.of(facts, log.stream().map(Logged::event).toList());
         Map<Position, Pressure> gauge = last(log, RelearnEvent.Type.GAUGE);
         Map<Position, Pressure> dash = last(log, RelearnEvent.Type.DASH);
         return new RelearnGuideView(
-                open.getId(),
+                open.id(),
                 facts.trigger(),
-                open.getIsPractice(),
+                open.practice(),
                 coach.stage(),
                 coach.statement().in(units),
                 coach.entryMethod().map(RelearnProcedure.EntryMethod::label).orElse(null),

@@ -29,7 +29,6 @@ import rotagens.core.sensor.RelearnProcedure.EndSignal;
 import rotagens.core.sensor.RelearnProcedure.EntryMethod;
 import rotagens.core.sensor.RelearnProcedure.Trigger;
 import rotagens.core.vehicle.Position;
-import rotagens.server.storage.generated.tables.records.RelearnRecord;
 import rotagens.server.vehicle.CornerRecords;
 
 /** How vehicles learn their sensors, and what was seen and heard when they did. */
@@ -109,17 +108,25 @@ class RelearnStore implements CornerRecords {
                 .execute();
     }
 
-    Optional<RelearnRecord> open(long vehicleId) {
-        return db.fetchOptional(RELEARN, RELEARN.VEHICLE_ID.eq(vehicleId), RELEARN.ENDED_AT.isNull());
+    /** A relearn under way. */
+    record OpenRelearn(long id, Trigger trigger, boolean practice) {}
+
+    /** A relearn that was brought to an end, and what came of it. */
+    record EndedRelearn(Instant startedAt, Instant endedAt, boolean practice, String outcome) {}
+
+    Optional<OpenRelearn> open(long vehicleId) {
+        return db.fetchOptional(RELEARN, RELEARN.VEHICLE_ID.eq(vehicleId), RELEARN.ENDED_AT.isNull())
+                .map(row -> new OpenRelearn(row.getId(), Trigger.valueOf(row.getTriggerMethod()), row.getIsPractice()));
     }
 
-    List<RelearnRecord> ended(long vehicleId, int most) {
+    List<EndedRelearn> ended(long vehicleId, int most) {
         return db.selectFrom(RELEARN)
                 .where(RELEARN.VEHICLE_ID.eq(vehicleId))
                 .and(RELEARN.ENDED_AT.isNotNull())
                 .orderBy(RELEARN.ID.desc())
                 .limit(most)
-                .fetch();
+                .fetch(row ->
+                        new EndedRelearn(row.getStartedAt(), row.getEndedAt(), row.getIsPractice(), row.getOutcome()));
     }
 
     void start(long vehicleId, Trigger trigger, boolean practice, Instant at, long by) {

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import rotagens.core.alert.TireAlerts;
 import rotagens.core.fact.Reading;
@@ -33,11 +34,10 @@ import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.inspection.Readings;
 import rotagens.server.planning.PlannedMoves;
 import rotagens.server.rotation.RotationViews.RotationOptions;
-import rotagens.server.tire.StockPages;
+import rotagens.server.tire.StockStore;
 import rotagens.server.tire.TireCatalog;
 import rotagens.server.tire.TireStore.InstalledTire;
 import rotagens.server.tire.TireStore.StockState;
-import rotagens.server.web.ProblemException;
 
 /** Lays out what may be rotated: the vehicle's own tires, what fits it from stock, and what could be bought for each axle. */
 @Component
@@ -53,16 +53,13 @@ class RotationLoader {
             Map<Long, String> reserved,
             Map<Long, Long> models) {
 
-        /** A tire by its id. */
-        CandidateTire tire(long id) {
-            return java.util.stream.Stream.concat(
+        /** A tire by its id; empty where it can't be had any more. */
+        Optional<CandidateTire> tire(long id) {
+            return Stream.concat(
                             bench.inputs().candidates().stream(),
                             bench.inputs().toBuy().values().stream().flatMap(List::stream))
                     .filter(tire -> tire.id() == id)
-                    .findFirst()
-                    .orElseThrow(
-                            () -> ProblemException.conflict(
-                                    "A tire of this arrangement is no longer available: it was moved, or another rotation reserved it. Reload the page."));
+                    .findFirst();
         }
     }
 
@@ -71,12 +68,12 @@ class RotationLoader {
     private static final int MODELS_TO_BUY = 3;
     private static final int IDS_AN_AXLE = 100;
 
-    private final StockPages list;
+    private final StockStore list;
     private final TireCatalog tireCatalog;
     private final Readings readings;
     private final PlannedMoves planned;
 
-    RotationLoader(StockPages list, TireCatalog tireCatalog, Readings readings, PlannedMoves planned) {
+    RotationLoader(StockStore list, TireCatalog tireCatalog, Readings readings, PlannedMoves planned) {
         this.list = list;
         this.tireCatalog = tireCatalog;
         this.readings = readings;
@@ -175,15 +172,15 @@ class RotationLoader {
                 .placards()
                 .values()
                 .forEach(placard -> sizes.add(placard.size().molded()));
-        List<StockPages.Row> rows = list.present().stream()
+        List<StockStore.Row> rows = list.present().stream()
                 .filter(row -> row.state().filter(StockState.IN_STOCK::equals).isPresent())
                 .filter(row -> sizes.contains(models.get(row.modelId()).size().molded()))
                 .toList();
-        List<Long> ids = rows.stream().map(StockPages.Row::id).toList();
+        List<Long> ids = rows.stream().map(StockStore.Row::id).toList();
         Map<Long, TireAlerts> alerts = readings.alerts(ids);
         List<CandidateTire> all = new ArrayList<>();
         Set<Long> inItsYard = new HashSet<>();
-        for (StockPages.Row row : rows) {
+        for (StockStore.Row row : rows) {
             row.yard().filter(vehicleAssessment.yard()::equals).ifPresent(here -> inItsYard.add(row.id()));
             row.dot().ifPresent(code -> dots.put(row.id(), code));
             modelOf.put(row.id(), row.modelId());
@@ -218,7 +215,7 @@ class RotationLoader {
     }
 
     /** The last gauge reading, else the depth noted when it was laid there. */
-    private List<Reading> depth(StockPages.Row row, LocalDate today) {
+    private List<Reading> depth(StockStore.Row row, LocalDate today) {
         return readings
                 .lastReading(row.id())
                 .or(() -> row.depth()

@@ -182,7 +182,7 @@ class RotationPages {
     ArrangementView evaluate(long vehicleId, EvaluateRotationRequest asked, Units units) {
         LoadedProblem loadedProblem = lay(vehicleId, asked.options());
         Arrangement arrangement = arrangement(loadedProblem, asked.arrangement());
-        CandidateTire picked = asked.picked() == null ? null : loadedProblem.tire(asked.picked());
+        CandidateTire picked = asked.picked() == null ? null : tire(loadedProblem, asked.picked());
         return view(loadedProblem, arrangement, null, picked, units);
     }
 
@@ -209,6 +209,14 @@ class RotationPages {
         return top.lay(vehicleAssessment, rotationOptions);
     }
 
+    private static CandidateTire tire(LoadedProblem loadedProblem, long id) {
+        return loadedProblem
+                .tire(id)
+                .orElseThrow(
+                        () -> ProblemException.conflict(
+                                "A tire of this arrangement is no longer available: it was moved, or another rotation reserved it. Reload the page."));
+    }
+
     /** Refuses two places for one tire, and what isn't on the bench. */
     static Arrangement arrangement(LoadedProblem loadedProblem, Map<String, Long> typed) {
         Map<Position, CandidateTire> places = new LinkedHashMap<>();
@@ -216,7 +224,7 @@ class RotationPages {
         for (Position position : loadedProblem.bench().positions()) {
             Long id = typed.get(position.code());
             if (id != null) {
-                CandidateTire tire = loadedProblem.tire(id);
+                CandidateTire tire = tire(loadedProblem, id);
                 if (!tire.toBuy() && !used.add(id)) {
                     throw ProblemException.field(
                             "arrangement", tire.name() + " has two places in this arrangement. Review it again.");

@@ -1,11 +1,8 @@
 package rotagens.server.settings;
 
-import static rotagens.server.storage.generated.Tables.FLEET_SETTING;
-
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.util.Optional;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -16,6 +13,7 @@ import rotagens.core.measure.HouseStyle;
 import rotagens.server.importexport.ImportExportController.FleetFilled;
 import rotagens.server.pdf.PaperSize;
 import rotagens.server.people.People;
+import rotagens.server.settings.FleetSettingStore.Setting;
 import rotagens.server.web.InputValidator;
 
 /** The fleet's settings; what nobody has set is as it is usual. */
@@ -70,12 +68,12 @@ public class FleetSettings implements PaperSize {
         DIGEST_TO
     }
 
-    private final DSLContext db;
+    private final FleetSettingStore store;
     private final People people;
     private final Clock clock;
 
-    FleetSettings(DSLContext db, People people, Clock clock) {
-        this.db = db;
+    FleetSettings(FleetSettingStore store, People people, Clock clock) {
+        this.store = store;
         this.people = people;
         this.clock = clock;
     }
@@ -105,21 +103,11 @@ public class FleetSettings implements PaperSize {
     /** Who set up the morning's mail: it is written in this person's name. */
     @Transactional(readOnly = true)
     public Optional<Long> digestBy() {
-        return db.select(FLEET_SETTING.PERSON_ID)
-                .from(FLEET_SETTING)
-                .where(FLEET_SETTING.NAME.eq(Name.DIGEST_TO.name()))
-                .orderBy(FLEET_SETTING.ID.desc())
-                .limit(1)
-                .fetchOptional(FLEET_SETTING.PERSON_ID);
+        return store.last(Name.DIGEST_TO.name()).map(Setting::personId);
     }
 
     private Optional<String> value(Name name) {
-        return db.select(FLEET_SETTING.VALUE)
-                .from(FLEET_SETTING)
-                .where(FLEET_SETTING.NAME.eq(name.name()))
-                .orderBy(FLEET_SETTING.ID.desc())
-                .limit(1)
-                .fetchOptional(FLEET_SETTING.VALUE);
+        return store.last(name.name()).map(Setting::value);
     }
 
     @Transactional
@@ -158,12 +146,7 @@ public class FleetSettings implements PaperSize {
         if (value(name).filter(value::equals).isPresent()) {
             return;
         }
-        db.insertInto(FLEET_SETTING)
-                .set(FLEET_SETTING.NAME, name.name())
-                .set(FLEET_SETTING.VALUE, value)
-                .set(FLEET_SETTING.RECORDED_AT, clock.instant())
-                .set(FLEET_SETTING.PERSON_ID, people.me())
-                .execute();
+        store.add(name.name(), new Setting(value, people.me()), clock.instant());
     }
 
     @Override

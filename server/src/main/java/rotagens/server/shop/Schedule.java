@@ -1,8 +1,5 @@
 package rotagens.server.shop;
 
-import static rotagens.server.storage.generated.Tables.JOB_SLOT;
-import static rotagens.server.storage.generated.Tables.YARD;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.InvalidInputException;
@@ -41,8 +37,6 @@ import rotagens.server.shop.ShopViews.SlotExplanationView;
 import rotagens.server.shop.ShopViews.YardScheduleView;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The shop's calendar: where each open job stands, what is against it there, moving and pinning it. */
 @Service
@@ -57,55 +51,38 @@ public class Schedule {
      */
     record OpenJob(JobView job, ShopJob alone, ShopJob shop, Optional<JobSlot> placement, boolean pinned) {}
 
-    private record Kept(String yard, int start, int bay, List<String> people, boolean pinned) {}
-
-    private static final TypeReference<List<String>> NAMES = new TypeReference<>() {};
     private static final int MOST_WEEKS = 12;
     private static final int MOST_PEOPLE = 6;
 
-    private final DSLContext db;
+    private final JobSlotStore slots;
     private final Jobs jobs;
     private final FleetCache fleet;
     private final ShopJobs shopJobs;
     private final ShopSetupStore setups;
     private final VehicleBookings vehicleBookings;
     private final ChangeTracker changeTracker;
-    private final JsonMapper json;
 
     Schedule(
-            DSLContext db,
+            JobSlotStore slots,
             Jobs jobs,
             FleetCache fleet,
             ShopJobs shopJobs,
             ShopSetupStore setups,
             VehicleBookings vehicleBookings,
-            ChangeTracker changeTracker,
-            JsonMapper json) {
-        this.db = db;
+            ChangeTracker changeTracker) {
+        this.slots = slots;
         this.jobs = jobs;
         this.fleet = fleet;
         this.shopJobs = shopJobs;
         this.setups = setups;
         this.vehicleBookings = vehicleBookings;
         this.changeTracker = changeTracker;
-        this.json = json;
     }
 
     /** Every open job, with where it stands. */
     List<OpenJob> all(TireSupply tires) {
         ShopConstraints rules = setups.rules();
-        Map<Long, Kept> kept = db.select(JOB_SLOT.asterisk(), YARD.NAME)
-                .from(JOB_SLOT)
-                .join(YARD)
-                .on(YARD.ID.eq(JOB_SLOT.YARD_ID))
-                .fetchMap(
-                        row -> row.get(JOB_SLOT.JOB_ID),
-                        row -> new Kept(
-                                row.get(YARD.NAME),
-                                row.get(JOB_SLOT.START_MINUTE),
-                                row.get(JOB_SLOT.BAY),
-                                json.readValue(row.get(JOB_SLOT.ASSIGNEES), NAMES),
-                                row.get(JOB_SLOT.IS_PINNED)));
+        Map<Long, JobSlotStore.Kept> kept = slots.all();
         Map<Long, VehicleAssessment> vehicleAssessments = fleet.all().stream()
                 .collect(Collectors.toMap(vehicleAssessment -> vehicleAssessment.id(), Function.identity()));
         List<OpenJob> all = new ArrayList<>();
@@ -114,7 +91,7 @@ public class Schedule {
             if (vehicleAssessment == null) {
                 continue;
             }
-            Kept where = kept.get(jobView.id());
+            JobSlotStore.Kept where = kept.get(jobView.id());
             ShopJob alone = shopJobs.of(jobView, vehicleAssessment, tires);
             // Where somebody, or a plan, put it; else where it can be done.
             ShopJob shop = where == null ? ShopSetup.somewhere(alone, rules) : ShopSetup.in(alone, where.yard(), rules);
@@ -246,40 +223,13 @@ public class Schedule {
         if (rules.yard(yard).isEmpty()) {
             throw ProblemException.field("yard", "This yard has no shop. Choose another.");
         }
-        keep(jobId, start, wanted.bay(), people, wanted.pinned(), yardOf(yard));
+        slots.keep(jobId, start, wanted.bay(), people, wanted.pinned(), slots.yardOf(yard));
         List<OpenJob> all = all(shopJobs.supply());
         return all.stream()
                 .filter(one -> one.job().id() == jobId)
                 .findFirst()
                 .map(one -> view(one, placements(all), rules, units))
                 .orElseThrow();
-    }
-
-    long yardOf(String name) {
-        return db.select(YARD.ID).from(YARD).where(YARD.NAME.eq(name)).fetchSingle(YARD.ID);
-    }
-
-    /** A job without a place keeps its day. */
-    void drop(long jobId) {
-        db.deleteFrom(JOB_SLOT).where(JOB_SLOT.JOB_ID.eq(jobId)).execute();
-    }
-
-    void keep(long jobId, int start, int bay, List<String> people, boolean pinned, long yard) {
-        db.insertInto(JOB_SLOT)
-                .set(JOB_SLOT.JOB_ID, jobId)
-                .set(JOB_SLOT.START_MINUTE, start)
-                .set(JOB_SLOT.BAY, bay)
-                .set(JOB_SLOT.ASSIGNEES, json.writeValueAsString(people))
-                .set(JOB_SLOT.IS_PINNED, pinned)
-                .set(JOB_SLOT.YARD_ID, yard)
-                .onConflict(JOB_SLOT.JOB_ID)
-                .doUpdate()
-                .set(JOB_SLOT.START_MINUTE, start)
-                .set(JOB_SLOT.BAY, bay)
-                .set(JOB_SLOT.ASSIGNEES, json.writeValueAsString(people))
-                .set(JOB_SLOT.IS_PINNED, pinned)
-                .set(JOB_SLOT.YARD_ID, yard)
-                .execute();
     }
 
     /** Why a job stands where it stands, and what stops an earlier day. */

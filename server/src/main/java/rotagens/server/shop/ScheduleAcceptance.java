@@ -30,6 +30,7 @@ import rotagens.server.web.ProblemException;
 class ScheduleAcceptance {
 
     private final Schedule schedule;
+    private final JobSlotStore slots;
     private final ShopJobs shopJobs;
     private final ShopSetupStore setups;
     private final Jobs jobs;
@@ -38,12 +39,14 @@ class ScheduleAcceptance {
 
     ScheduleAcceptance(
             Schedule schedule,
+            JobSlotStore slots,
             ShopJobs shopJobs,
             ShopSetupStore setups,
             Jobs jobs,
             FleetCache fleet,
             ChangeTracker changeTracker) {
         this.schedule = schedule;
+        this.slots = slots;
         this.shopJobs = shopJobs;
         this.setups = setups;
         this.jobs = jobs;
@@ -65,7 +68,7 @@ class ScheduleAcceptance {
         plan.unplaced().stream()
                 .map(job -> problem.open().get(job.id()))
                 .filter(Objects::nonNull)
-                .forEach(open -> schedule.drop(open.job().id()));
+                .forEach(open -> slots.drop(open.job().id()));
         int made = 0;
         Set<Long> written = new HashSet<>();
         for (JobSlot placed : plan.placed()) {
@@ -78,13 +81,13 @@ class ScheduleAcceptance {
                 made++;
             }
             written.add(jobId);
-            schedule.keep(
+            slots.keep(
                     jobId,
                     placed.start(),
                     placed.bay(),
                     placed.assignees(),
                     false,
-                    schedule.yardOf(placed.job().yard()));
+                    slots.yardOf(placed.job().yard()));
         }
         refuseBrokenRules(written);
         return new AcceptedScheduleView(plan.placed().size(), made);

@@ -1,21 +1,16 @@
 package rotagens.server.shop;
 
-import static rotagens.server.storage.generated.Tables.BOOKING_IMPORT;
-import static rotagens.server.storage.generated.Tables.VEHICLE;
-import static rotagens.server.storage.generated.Tables.VEHICLE_BOOKING;
-
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.List;
-import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.server.cache.ChangeTracker;
 import rotagens.server.people.People;
 import rotagens.server.shop.ShopViews.VehicleBookingRequest;
 import rotagens.server.shop.ShopViews.VehicleBookingView;
+import rotagens.server.vehicle.VehicleStore;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
@@ -24,15 +19,17 @@ import rotagens.server.web.ProblemException;
 public class VehicleBookings {
 
     private static final int LONGEST = 120;
-    private static final String CALENDAR = "calendar";
 
-    private final DSLContext db;
+    private final VehicleBookingStore store;
+    private final VehicleStore vehicles;
     private final People people;
     private final ChangeTracker changeTracker;
     private final Clock clock;
 
-    VehicleBookings(DSLContext db, People people, ChangeTracker changeTracker, Clock clock) {
-        this.db = db;
+    VehicleBookings(
+            VehicleBookingStore store, VehicleStore vehicles, People people, ChangeTracker changeTracker, Clock clock) {
+        this.store = store;
+        this.vehicles = vehicles;
         this.people = people;
         this.changeTracker = changeTracker;
         this.clock = clock;
@@ -40,20 +37,7 @@ public class VehicleBookings {
 
     /** Those that haven't ended. */
     List<VehicleBookingView> all() {
-        String now = LocalDateTime.ofInstant(clock.instant(), clock.getZone()).toString();
-        return db.select(VEHICLE_BOOKING.asterisk(), VEHICLE.UNIT)
-                .from(VEHICLE_BOOKING)
-                .join(VEHICLE)
-                .on(VEHICLE.ID.eq(VEHICLE_BOOKING.VEHICLE_ID))
-                .where(VEHICLE_BOOKING.ENDS_AT.ge(now))
-                .and(VEHICLE_BOOKING.REPLACED_BY_ID.isNull())
-                .orderBy(VEHICLE_BOOKING.STARTS_AT, VEHICLE_BOOKING.ID)
-                .fetch(row -> new VehicleBookingView(
-                        row.get(VEHICLE_BOOKING.ID),
-                        row.get(VEHICLE.UNIT),
-                        row.get(VEHICLE_BOOKING.STARTS_AT),
-                        row.get(VEHICLE_BOOKING.ENDS_AT),
-                        row.get(VEHICLE_BOOKING.REASON)));
+        return store.since(LocalDateTime.ofInstant(clock.instant(), clock.getZone()));
     }
 
     @Transactional
@@ -81,12 +65,7 @@ public class VehicleBookings {
 
     /** The vehicle of a unit; null where there is none. */
     public Long vehicle(String unit) {
-        return unit == null
-                ? null
-                : db.select(VEHICLE.ID)
-                        .from(VEHICLE)
-                        .where(VEHICLE.UNIT.equalIgnoreCase(unit.strip()))
-                        .fetchOne(VEHICLE.ID);
+        return unit == null ? null : vehicles.ofUnit(unit.strip()).orElse(null);
     }
 
     void put(long vehicle, LocalDateTime from, LocalDateTime to, String why, String source) {
@@ -95,15 +74,7 @@ public class VehicleBookings {
 
     /** Books a vehicle in the name of somebody who isn't signed in. */
     public void put(long vehicle, LocalDateTime from, LocalDateTime to, String why, String source, long personId) {
-        db.insertInto(VEHICLE_BOOKING)
-                .set(VEHICLE_BOOKING.VEHICLE_ID, vehicle)
-                .set(VEHICLE_BOOKING.STARTS_AT, from.toString())
-                .set(VEHICLE_BOOKING.ENDS_AT, to.toString())
-                .set(VEHICLE_BOOKING.REASON, why)
-                .set(VEHICLE_BOOKING.SOURCE, source)
-                .set(VEHICLE_BOOKING.RECORDED_AT, clock.instant())
-                .set(VEHICLE_BOOKING.PERSON_ID, personId)
-                .execute();
+        store.add(new OfFile(vehicle, "", from, to, why), source, clock.instant(), personId);
     }
 
     /** A booking as a calendar file has it. */
@@ -112,19 +83,7 @@ public class VehicleBookings {
     /** What the last calendar file brought and still stands. */
     @Transactional(readOnly = true)
     List<OfFile> ofFile() {
-        return db.select(VEHICLE_BOOKING.asterisk(), VEHICLE.UNIT)
-                .from(VEHICLE_BOOKING)
-                .join(VEHICLE)
-                .on(VEHICLE.ID.eq(VEHICLE_BOOKING.VEHICLE_ID))
-                .where(VEHICLE_BOOKING.SOURCE.eq(CALENDAR))
-                .and(VEHICLE_BOOKING.REPLACED_BY_ID.isNull())
-                .orderBy(VEHICLE_BOOKING.STARTS_AT, VEHICLE_BOOKING.ID)
-                .fetch(row -> new OfFile(
-                        row.get(VEHICLE_BOOKING.VEHICLE_ID),
-                        row.get(VEHICLE.UNIT),
-                        LocalDateTime.parse(row.get(VEHICLE_BOOKING.STARTS_AT)),
-                        LocalDateTime.parse(row.get(VEHICLE_BOOKING.ENDS_AT)),
-                        row.get(VEHICLE_BOOKING.REASON)));
+        return store.ofFile();
     }
 
     /**
@@ -135,27 +94,7 @@ public class VehicleBookings {
     @Transactional
     long bring(List<OfFile> bookings) {
         changeTracker.only();
-        long id = db.insertInto(BOOKING_IMPORT)
-                .set(BOOKING_IMPORT.RECORDED_AT, clock.instant())
-                .set(BOOKING_IMPORT.PERSON_ID, people.me())
-                .returning()
-                .fetchSingle(BOOKING_IMPORT.ID);
-        db.deleteFrom(VEHICLE_BOOKING)
-                .where(VEHICLE_BOOKING.REPLACED_BY_ID.isNotNull())
-                .execute();
-        db.update(VEHICLE_BOOKING)
-                .set(VEHICLE_BOOKING.REPLACED_BY_ID, id)
-                .where(VEHICLE_BOOKING.SOURCE.eq(CALENDAR))
-                .execute();
-        bookings.forEach(one -> {
-            put(one.vehicleId(), one.from(), one.to(), one.reason(), CALENDAR);
-        });
-        db.update(VEHICLE_BOOKING)
-                .set(VEHICLE_BOOKING.BOOKING_IMPORT_ID, id)
-                .where(VEHICLE_BOOKING.SOURCE.eq(CALENDAR))
-                .and(VEHICLE_BOOKING.REPLACED_BY_ID.isNull())
-                .execute();
-        return id;
+        return store.replace(bookings, clock.instant(), people.me());
     }
 
     /**
@@ -166,32 +105,16 @@ public class VehicleBookings {
     @Transactional
     public void undo(long importId) {
         changeTracker.only();
-        Long newest = db.select(DSL.max(BOOKING_IMPORT.ID))
-                .from(BOOKING_IMPORT)
-                .where(BOOKING_IMPORT.UNDONE_AT.isNull())
-                .fetchSingle()
-                .value1();
-        if (newest == null || newest != importId) {
+        if (store.newestImport().filter(newest -> newest == importId).isEmpty()) {
             throw ProblemException.conflict("Another file was brought in since, or this one is undone already.");
         }
-        db.update(BOOKING_IMPORT)
-                .set(BOOKING_IMPORT.UNDONE_AT, clock.instant())
-                .where(BOOKING_IMPORT.ID.eq(importId))
-                .execute();
-        db.deleteFrom(VEHICLE_BOOKING)
-                .where(VEHICLE_BOOKING.BOOKING_IMPORT_ID.eq(importId))
-                .and(VEHICLE_BOOKING.REPLACED_BY_ID.isNull())
-                .execute();
-        db.update(VEHICLE_BOOKING)
-                .setNull(VEHICLE_BOOKING.REPLACED_BY_ID)
-                .where(VEHICLE_BOOKING.REPLACED_BY_ID.eq(importId))
-                .execute();
+        store.undo(importId, clock.instant());
     }
 
     @Transactional
     void remove(long id) {
         changeTracker.only();
-        if (db.deleteFrom(VEHICLE_BOOKING).where(VEHICLE_BOOKING.ID.eq(id)).execute() == 0) {
+        if (!store.remove(id)) {
             throw ProblemException.notFound("Booking not found.");
         }
     }

@@ -30,6 +30,7 @@ import rotagens.core.tire.DotWeek;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.wear.WearRate;
+import rotagens.server.clock.DatedLedger;
 import rotagens.server.storage.generated.tables.records.TireMovementRecord;
 import rotagens.server.web.ProblemException;
 
@@ -38,7 +39,7 @@ import rotagens.server.web.ProblemException;
  * tire: the tables' keys see to it whatever two people do at once. Every move writes its line to the ledger.
  */
 @Service
-public class TireStore {
+public class TireStore implements DatedLedger {
 
     /**
      * A tire at its place.
@@ -542,5 +543,29 @@ public class TireStore {
                 .set(TIRE.TIRE_MODEL_ID, modelId)
                 .where(TIRE.ID.eq(tireId))
                 .execute();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Instant> lastStored(int most) {
+        return db.select(TIRE_MOVEMENT.MOVED_AT)
+                .from(TIRE_MOVEMENT)
+                .orderBy(TIRE_MOVEMENT.ID.desc())
+                .limit(most)
+                .fetch(TIRE_MOVEMENT.MOVED_AT);
+    }
+
+    /** Why tires were scrapped from one moment up to another: the reason as noted, or empty text, and how many. */
+    @Transactional(readOnly = true)
+    public Map<String, Integer> scrapReasons(Instant from, Instant to) {
+        var reason = DSL.coalesce(TIRE_MOVEMENT.REASON, "");
+        return db.select(reason, DSL.count())
+                .from(TIRE_MOVEMENT)
+                .where(
+                        TIRE_MOVEMENT.TYPE.eq("SCRAPPED"),
+                        TIRE_MOVEMENT.MOVED_AT.ge(from),
+                        TIRE_MOVEMENT.MOVED_AT.lt(to))
+                .groupBy(reason)
+                .fetchMap(row -> row.value1(), row -> row.value2());
     }
 }

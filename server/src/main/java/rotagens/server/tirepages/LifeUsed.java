@@ -16,8 +16,8 @@ import rotagens.core.vehicle.Position;
 import rotagens.server.fleet.FleetCache;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.fleet.VehiclePositions;
-import rotagens.server.tirepages.TireRegister.PositionName;
-import rotagens.server.tirepages.TireRegister.TireOnFile;
+import rotagens.server.tire.TireRegisterStore.TireOnFile;
+import rotagens.server.vehicle.VehicleStore.PlaceName;
 
 /** How much of a tire's life is used, by tread and by age, under the limits of where it stands. */
 @Component
@@ -31,7 +31,7 @@ class LifeUsed {
 
     /** The share of its usable tread that is worn; the pull point is that of its position, where it has one. */
     String shareByTread(
-            TireOnFile one, Map<Long, PositionName> places, TireModel model, Optional<TreadDepth> depth, boolean gone) {
+            TireOnFile one, Map<Long, PlaceName> places, TireModel model, Optional<TreadDepth> depth, boolean gone) {
         if (depth.isEmpty() || model.originalDepth().isEmpty()) {
             return null;
         }
@@ -45,7 +45,7 @@ class LifeUsed {
     }
 
     /** The share of its age limit, where it stands, that a tire has lived; null where either isn't known. */
-    String shareByAge(TireOnFile one, Map<Long, PositionName> places, Optional<DotWeek> made, LocalDate today) {
+    String shareByAge(TireOnFile one, Map<Long, PlaceName> places, Optional<DotWeek> made, LocalDate today) {
         return place(one, places)
                 .flatMap(found -> made.map(date -> percent(OptionalDouble.of(100
                         * date.ageYears(today)
@@ -59,7 +59,7 @@ class LifeUsed {
         }
     }
 
-    private Optional<Found> place(TireOnFile one, Map<Long, PositionName> places) {
+    private Optional<Found> place(TireOnFile one, Map<Long, PlaceName> places) {
         return one.placeId().map(places::get).map(name -> {
             VehicleAssessment vehicleAssessment = fleet.get(name.vehicleId());
             return new Found(vehicleAssessment, VehiclePositions.of(vehicleAssessment, name.code()));

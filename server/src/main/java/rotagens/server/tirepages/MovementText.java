@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.Map;
 import rotagens.core.measure.Units;
 import rotagens.server.tire.TireStore.Movement;
-import rotagens.server.tirepages.TireRegister.PositionName;
+import rotagens.server.vehicle.VehicleStore.PlaceName;
 
 /** A line of the ledger in words. */
 final class MovementText {
 
     private MovementText() {}
 
-    static String of(Movement move, Map<Long, PositionName> places, Map<Long, String> yards, Units units) {
+    static String of(Movement move, Map<Long, PlaceName> places, Map<Long, String> yards, Units units) {
         List<String> parts = new ArrayList<>();
         parts.add(
                 switch (move.type()) {
@@ -47,7 +47,7 @@ final class MovementText {
         return String.join(" · ", parts);
     }
 
-    private static String name(Map<Long, PositionName> places, Long id) {
+    private static String name(Map<Long, PlaceName> places, Long id) {
         return id == null || places.get(id) == null
                 ? "another place"
                 : places.get(id).label();

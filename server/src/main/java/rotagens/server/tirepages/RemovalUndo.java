@@ -11,6 +11,8 @@ import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.Line;
 import rotagens.server.tire.TireStore.Movement;
 import rotagens.server.tirepages.TireViews.MovementView;
+import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.vehicle.VehicleStore.PlaceName;
 import rotagens.server.web.ProblemException;
 
 /**
@@ -24,13 +26,13 @@ class RemovalUndo {
     private static final Set<String> PUT_AWAY = Set.of("SET_ASIDE", "SENT_TO_RETREAD", "SCRAPPED");
 
     private final TireStore tires;
-    private final TireRegister records;
+    private final VehicleStore vehicles;
     private final People people;
     private final Clock clock;
 
-    RemovalUndo(TireStore tires, TireRegister records, People people, Clock clock) {
+    RemovalUndo(TireStore tires, VehicleStore vehicles, People people, Clock clock) {
         this.tires = tires;
-        this.records = records;
+        this.vehicles = vehicles;
         this.people = people;
         this.clock = clock;
     }
@@ -56,7 +58,7 @@ class RemovalUndo {
                 .findFirst()
                 .orElse(ledger.get(at).at());
         tires.putBack(tireId, place, since, Line.of(clock.instant(), people.me(), "removal undone", null));
-        TireRegister.PositionName on = records.places(List.of(place)).get(place);
+        PlaceName on = vehicles.placeNames(List.of(place)).get(place);
         return new MovementView(tireId, on.unit() + " " + on.code(), List.of());
     }
 }

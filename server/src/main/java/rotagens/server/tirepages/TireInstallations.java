@@ -12,10 +12,10 @@ import rotagens.core.measure.Units;
 import rotagens.core.tire.TireUsage;
 import rotagens.core.vehicle.OdometerHistory;
 import rotagens.server.tire.TireStore.Movement;
-import rotagens.server.tirepages.TireRegister.PositionName;
 import rotagens.server.tirepages.TireViews.InstallationView;
 import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.vehicle.VehicleStore.PlaceName;
 
 /** The stays of a tire on vehicles, with the odometer at both ends: as noted, as corrected, or from the vehicle's own readings. */
 record TireInstallations(List<Stretch> stays) {
@@ -25,7 +25,7 @@ record TireInstallations(List<Stretch> stays) {
      * @param run the odometers the vehicle has had
      */
     record Stretch(
-            PositionName place,
+            PlaceName place,
             Instant from,
             Instant to,
             Optional<Distance> on,
@@ -49,7 +49,7 @@ record TireInstallations(List<Stretch> stays) {
 
     static TireInstallations of(
             List<Movement> newestFirst,
-            Map<Long, PositionName> places,
+            Map<Long, PlaceName> places,
             VehicleStore vehicleStore,
             OdometerStore odometerStore) {
         Map<Long, Movement> corrections = new HashMap<>();
@@ -58,7 +58,7 @@ record TireInstallations(List<Stretch> stays) {
                 .sorted(Comparator.comparing(Movement::id))
                 .forEach(move -> corrections.put(move.correctsId(), move));
         List<Stretch> stays = new ArrayList<>();
-        PositionName place = null;
+        PlaceName place = null;
         Instant since = null;
         Optional<Distance> on = Optional.empty();
         List<Movement> oldestFirst = newestFirst.stream()
@@ -99,7 +99,7 @@ record TireInstallations(List<Stretch> stays) {
 
     /** A figure noted with a move between two vehicles belongs to the one it went to. */
     private static Optional<Distance> odometer(
-            PositionName place, Movement said, boolean leaving, OdometerStore odometerStore) {
+            PlaceName place, Movement said, boolean leaving, OdometerStore odometerStore) {
         boolean between = leaving && said.type().equals("MOVED") && said.toPlaceId() != null;
         return Optional.ofNullable(between ? null : said.odometer())
                 .or(() -> odometerStore.at(place.vehicleId(), said.at()));

@@ -24,13 +24,14 @@ import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.people.People;
 import rotagens.server.tire.TireCatalog;
+import rotagens.server.tire.TireRegisterStore;
+import rotagens.server.tire.TireRegisterStore.TireOnFile;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.DotKind;
 import rotagens.server.tire.TireStore.Line;
 import rotagens.server.tire.TireStore.Movement;
 import rotagens.server.tire.TireStore.StockLocation;
 import rotagens.server.tire.TireStore.StockState;
-import rotagens.server.tirepages.TireRegister.TireOnFile;
 import rotagens.server.tirepages.TireViews.CorrectEntryRequest;
 import rotagens.server.tirepages.TireViews.InstallCheckView;
 import rotagens.server.tirepages.TireViews.InstallRequest;
@@ -45,6 +46,7 @@ import rotagens.server.tirepages.TireViews.TireNumberRequest;
 import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.vehicle.VehicleStore.PlaceName;
 import rotagens.server.web.InputValidator;
 import rotagens.server.web.ProblemException;
 
@@ -57,7 +59,7 @@ public class TireMovements {
 
     private final TireStore tireStore;
     private final TireCatalog tireCatalog;
-    private final TireRegister records;
+    private final TireRegisterStore records;
     private final FleetCache fleet;
     private final FittingCheck fittingCheck;
     private final VehicleStore vehicleStore;
@@ -69,7 +71,7 @@ public class TireMovements {
     TireMovements(
             TireStore tireStore,
             TireCatalog tireCatalog,
-            TireRegister records,
+            TireRegisterStore records,
             FleetCache fleet,
             FittingCheck fittingCheck,
             VehicleStore vehicleStore,
@@ -229,7 +231,7 @@ public class TireMovements {
         TireOnFile tire = records.get(tireId);
         long fromPlace = tire.placeId()
                 .orElseThrow(() -> ProblemException.field("tire", "This tire is in stock. Install it instead."));
-        TireRegister.PositionName from = records.places(List.of(fromPlace)).get(fromPlace);
+        PlaceName from = vehicleStore.placeNames(List.of(fromPlace)).get(fromPlace);
         VehicleAssessment here = fleet.get(from.vehicleId());
         VehicleAssessment there =
                 assessmentOf(typed.vehicleId() == null ? Long.valueOf(from.vehicleId()) : typed.vehicleId());
@@ -301,8 +303,8 @@ public class TireMovements {
         StockLocation to = new StockLocation(typed.to(), yard.isEmpty() ? null : register.yard(yard), shelf);
         Line line = new Line(at, people.me(), note, reason, odometer.orElse(null), depth.orElse(null), null);
         if (tire.placeId().isPresent()) {
-            TireRegister.PositionName from = records.places(
-                            List.of(tire.placeId().get()))
+            PlaceName from = vehicleStore
+                    .placeNames(List.of(tire.placeId().get()))
                     .get(tire.placeId().get());
             tireStore.takeOff(tire.placeId().get(), to, line);
             if (typed.to() != StockState.IN_STOCK) {

@@ -36,12 +36,13 @@ import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.fleet.VehiclePositions;
 import rotagens.server.inspection.ReadingLog;
 import rotagens.server.inspection.Readings;
+import rotagens.server.people.People;
 import rotagens.server.photos.Photos;
 import rotagens.server.tire.TireCatalog;
+import rotagens.server.tire.TireRegisterStore;
+import rotagens.server.tire.TireRegisterStore.TireOnFile;
 import rotagens.server.tire.TireStore;
 import rotagens.server.tire.TireStore.Movement;
-import rotagens.server.tirepages.TireRegister.PositionName;
-import rotagens.server.tirepages.TireRegister.TireOnFile;
 import rotagens.server.tirepages.TireViews.AlertView;
 import rotagens.server.tirepages.TireViews.EdgeRow;
 import rotagens.server.tirepages.TireViews.OrderSpecificationItem;
@@ -54,6 +55,7 @@ import rotagens.server.tirepages.TireViews.TirePageView;
 import rotagens.server.vehicle.OdometerStore;
 import rotagens.server.vehicle.VehicleRegister;
 import rotagens.server.vehicle.VehicleStore;
+import rotagens.server.vehicle.VehicleStore.PlaceName;
 
 /** The stock, the page of one tire, the DOT sheet and what to order, put together for the screen. */
 @Service
@@ -61,7 +63,8 @@ class TirePages {
 
     private final TireStore tireStore;
     private final TireCatalog tireCatalog;
-    private final TireRegister records;
+    private final TireRegisterStore records;
+    private final People people;
     private final FleetCache fleet;
     private final Readings readings;
     private final VehicleStore vehicleStore;
@@ -75,7 +78,8 @@ class TirePages {
     TirePages(
             TireStore tireStore,
             TireCatalog tireCatalog,
-            TireRegister records,
+            TireRegisterStore records,
+            People people,
             FleetCache fleet,
             Readings readings,
             ReadingLog facts,
@@ -89,6 +93,7 @@ class TirePages {
         this.tireStore = tireStore;
         this.tireCatalog = tireCatalog;
         this.records = records;
+        this.people = people;
         this.fleet = fleet;
         this.readings = readings;
         this.facts = facts;
@@ -166,7 +171,7 @@ class TirePages {
         TireModel model = onFile.model();
         List<Movement> moves = tireStore.ledgerOfTire(id);
         List<ReadingLog.Fact> read = facts.ofTire(id);
-        Map<Long, PositionName> places = records.places(Stream.of(
+        Map<Long, PlaceName> places = vehicleStore.placeNames(Stream.of(
                         moves.stream().map(Movement::fromPlaceId),
                         moves.stream().map(Movement::toPlaceId),
                         read.stream().map(ReadingLog.Fact::placeId),
@@ -255,7 +260,7 @@ class TirePages {
     }
 
     /** Its tread readings by its own edges, newest first. */
-    private static List<EdgeRow> edges(List<ReadingLog.Fact> read, Map<Long, PositionName> places, Units units) {
+    private static List<EdgeRow> edges(List<ReadingLog.Fact> read, Map<Long, PlaceName> places, Units units) {
         List<ReadingLog.Fact> oldestFirst = read.stream()
                 .filter(fact -> fact.values().isPresent() && !fact.isVoided())
                 .sorted(Comparator.comparing(ReadingLog.Fact::at))
@@ -285,13 +290,13 @@ class TirePages {
         return rows;
     }
 
-    private static String whereWords(Map<Long, PositionName> places, Long placeId) {
-        return Optional.ofNullable(places.get(placeId)).map(PositionName::label).orElse(null);
+    private static String whereWords(Map<Long, PlaceName> places, Long placeId) {
+        return Optional.ofNullable(places.get(placeId)).map(PlaceName::label).orElse(null);
     }
 
-    private static TireLocationView where(TireOnFile one, Map<Long, PositionName> places) {
+    private static TireLocationView where(TireOnFile one, Map<Long, PlaceName> places) {
         if (one.placeId().isPresent()) {
-            PositionName place = places.get(one.placeId().get());
+            PlaceName place = places.get(one.placeId().get());
             return new TireLocationView("On " + place.label(), place.vehicleId(), place.unit(), place.code(), null);
         }
         return one.lying()
@@ -311,8 +316,8 @@ class TirePages {
     }
 
     private List<TireHistoryEntryView> lines(
-            List<Movement> moves, List<ReadingLog.Fact> read, Map<Long, PositionName> places, Units units) {
-        Map<Long, String> names = records.names();
+            List<Movement> moves, List<ReadingLog.Fact> read, Map<Long, PlaceName> places, Units units) {
+        Map<Long, String> names = people.names();
         Map<Long, String> yards = register.yardNames();
         List<TireHistoryEntryView> lines = new ArrayList<>();
         moves.forEach(move -> lines.add(new TireHistoryEntryView(
@@ -321,7 +326,7 @@ class TirePages {
                 "move",
                 Optional.ofNullable(move.toPlaceId() != null ? move.toPlaceId() : move.fromPlaceId())
                         .map(places::get)
-                        .map(PositionName::label)
+                        .map(PlaceName::label)
                         .orElse(null),
                 MovementText.of(move, places, yards, units),
                 names.get(move.personId()),

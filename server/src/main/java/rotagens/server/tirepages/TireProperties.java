@@ -11,7 +11,7 @@ import rotagens.core.tire.DotWeek;
 import rotagens.server.catalog.DerivedModelData;
 import rotagens.server.catalog.Property;
 import rotagens.server.tire.TireCatalog;
-import rotagens.server.tirepages.TireRegister.TireOnFile;
+import rotagens.server.tire.TireRegisterStore.TireOnFile;
 
 /** What is on file of one tire and its model, a line each. */
 final class TireProperties {

@@ -1,13 +1,5 @@
 package rotagens.server.vehicle;
 
-import static rotagens.server.storage.generated.Tables.AXLE;
-import static rotagens.server.storage.generated.Tables.INSTALLATION;
-import static rotagens.server.storage.generated.Tables.POSITION;
-import static rotagens.server.storage.generated.Tables.VEHICLE;
-import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
-import static rotagens.server.storage.generated.Tables.WHEEL;
-import static rotagens.server.storage.generated.Tables.YARD;
-
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -18,11 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.jooq.Condition;
-import org.jooq.DSLContext;
-import org.jooq.Record1;
-import org.jooq.Select;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Load;
@@ -31,14 +18,12 @@ import rotagens.core.tire.TireSize;
 import rotagens.core.vehicle.Axle;
 import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.AxleLayoutChange;
-import rotagens.core.vehicle.AxleRole;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.vehicle.PlacardLoadBasis;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.VehicleType;
 import rotagens.core.vehicle.WheelSpec;
-import rotagens.server.storage.generated.tables.records.VehicleRecord;
 import rotagens.server.web.ProblemException;
 
 /** Putting vehicles on file, changing and retiring them. Nothing is deleted, and redrawing a vehicle moves no tire. */
@@ -118,37 +103,24 @@ public class VehicleRegister {
     /** What a vehicle can be filed under. */
     public record Choices(List<String> yards, List<String> classes, List<Retired> retired) {}
 
-    private final DSLContext db;
+    private final VehicleRegisterStore store;
     private final AxleLayoutStore layouts;
     private final Clock clock;
 
-    VehicleRegister(DSLContext db, AxleLayoutStore layouts, Clock clock) {
+    VehicleRegister(VehicleRegisterStore store, AxleLayoutStore layouts, Clock clock) {
         this.layouts = layouts;
-        this.db = db;
+        this.store = store;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     public Choices choices() {
-        return new Choices(
-                db.select(YARD.NAME).from(YARD).orderBy(YARD.NAME).fetch(YARD.NAME),
-                db.select(VEHICLE_CLASS.NAME)
-                        .from(VEHICLE_CLASS)
-                        .orderBy(VEHICLE_CLASS.NAME)
-                        .fetch(VEHICLE_CLASS.NAME),
-                db.selectFrom(VEHICLE)
-                        .where(VEHICLE.RETIRED_AT.isNotNull())
-                        .orderBy(VEHICLE.RETIRED_AT.desc())
-                        .fetch(row ->
-                                new Retired(row.getId(), row.getUnit(), row.getDescription(), row.getRetiredAt())));
+        return new Choices(store.yards(), store.classes(), store.retired());
     }
 
     @Transactional(readOnly = true)
     public Optional<Long> idOf(String unit) {
-        return db.select(VEHICLE.ID)
-                .from(VEHICLE)
-                .where(VEHICLE.UNIT.equalIgnoreCase(unit))
-                .fetchOptional(VEHICLE.ID);
+        return store.idOf(unit);
     }
 
     /** The vehicle that is meant by a unit number as people write it. */
@@ -160,38 +132,30 @@ public class VehicleRegister {
     /** Every unit number, read once for whoever looks many up. */
     @Transactional(readOnly = true)
     public UnitNames unitNames() {
-        return new UnitNames(db.select(VEHICLE.ID, VEHICLE.UNIT).from(VEHICLE).fetchMap(VEHICLE.ID, VEHICLE.UNIT));
+        return new UnitNames(store.units());
+    }
+
+    /** The yard of this name; empty where there is none. */
+    @Transactional(readOnly = true)
+    public Optional<Long> knownYard(String name) {
+        return store.yard(name);
     }
 
     /** The yard’s id, put on file if it is new. */
     @Transactional
     public long yard(String name) {
-        return db.select(YARD.ID)
-                .from(YARD)
-                .where(YARD.NAME.equalIgnoreCase(name))
-                .fetchOptional(YARD.ID)
-                .orElseGet(() -> db.insertInto(YARD)
-                        .set(YARD.NAME, name)
-                        .returning(YARD.ID)
-                        .fetchOne(YARD.ID));
+        return store.yard(name).orElseGet(() -> store.addYard(name));
     }
 
     @Transactional(readOnly = true)
     public Map<Long, String> yardNames() {
-        return db.selectFrom(YARD).fetchMap(YARD.ID, YARD.NAME);
+        return store.yardNames();
     }
 
     /** The class’s id, put on file if it is new. */
     @Transactional
     public long vehicleClass(String name) {
-        return db.select(VEHICLE_CLASS.ID)
-                .from(VEHICLE_CLASS)
-                .where(VEHICLE_CLASS.NAME.equalIgnoreCase(name))
-                .fetchOptional(VEHICLE_CLASS.ID)
-                .orElseGet(() -> db.insertInto(VEHICLE_CLASS)
-                        .set(VEHICLE_CLASS.NAME, name)
-                        .returning(VEHICLE_CLASS.ID)
-                        .fetchOne(VEHICLE_CLASS.ID));
+        return store.vehicleClass(name).orElseGet(() -> store.addVehicleClass(name));
     }
 
     /** Adds a vehicle with its axles, places and wheels. */
@@ -213,14 +177,11 @@ public class VehicleRegister {
         Map<Long, Entry> added = new LinkedHashMap<>();
         for (Entry entry : entries) {
             refuseUsedUnit(entry.unit(), null);
-            VehicleRecord row = db.newRecord(VEHICLE);
-            fill(
-                    row,
+            long id = store.add(
                     entry,
                     classes.computeIfAbsent(entry.vehicleClass(), this::vehicleClass),
                     yards.computeIfAbsent(entry.yard(), this::yard));
-            row.insert();
-            added.put(row.getId(), entry);
+            added.put(id, entry);
         }
         layouts.writeNew(added);
         return List.copyOf(added.keySet());
@@ -233,21 +194,15 @@ public class VehicleRegister {
      */
     @Transactional
     public void change(long id, int seen, Entry entry, boolean confirmed) {
-        VehicleRecord row = record(id);
-        if (row.getVersion() != seen) {
+        Stored before = stored(id);
+        if (before.version() != seen) {
             throw ProblemException.changedMeanwhile(
                     "Another user changed this vehicle after you opened it. Compare both versions. Nothing was overwritten.",
                     null);
         }
         refuseUsedUnit(entry.unit(), id);
-        refuseLayout(Optional.of(id), stored(id).entry().layout(), entry.layout(), confirmed);
-        fill(row, entry, vehicleClass(entry.vehicleClass()), yard(entry.yard()));
-        row.setVersion(seen + 1);
-        row.update();
-        db.deleteFrom(AXLE).where(AXLE.VEHICLE_ID.eq(id)).execute();
-        layouts.writeAxles(id, entry);
-        layouts.writePlaces(id, entry.layout());
-        layouts.writeWheels(id, entry.wheels());
+        refuseLayout(Optional.of(id), before.entry().layout(), entry.layout(), confirmed);
+        store.change(id, seen + 1, entry, vehicleClass(entry.vehicleClass()), yard(entry.yard()));
     }
 
     /**
@@ -259,7 +214,7 @@ public class VehicleRegister {
     @Transactional(readOnly = true)
     public void refuseLayout(Optional<Long> id, AxleLayout before, AxleLayout after, boolean confirmed) {
         AxleLayoutChange change =
-                AxleLayoutChange.between(before, after, id.map(this::occupied).orElse(Set.of()));
+                AxleLayoutChange.between(before, after, id.map(store::occupied).orElse(Set.of()));
         if (!change.blocked().isEmpty()) {
             throw ProblemException.field(
                     "axles",
@@ -275,126 +230,41 @@ public class VehicleRegister {
     /** What another layout would mean for the tires on the vehicle now. */
     @Transactional(readOnly = true)
     public AxleLayoutChange layoutChange(long id, AxleLayout after) {
-        return AxleLayoutChange.between(stored(id).entry().layout(), after, occupied(id));
-    }
-
-    private Set<Position> occupied(long id) {
-        return db.select(POSITION.CODE)
-                .from(POSITION)
-                .join(INSTALLATION)
-                .on(INSTALLATION.POSITION_ID.eq(POSITION.ID))
-                .where(POSITION.VEHICLE_ID.eq(id))
-                .fetchSet(row -> Position.parse(row.value1()));
+        return AxleLayoutChange.between(stored(id).entry().layout(), after, store.occupied(id));
     }
 
     /** Takes a vehicle out of service, or back in. */
     @Transactional
     public void retire(long id, boolean retired) {
-        VehicleRecord row = record(id);
-        row.setRetiredAt(retired ? clock.instant() : null);
-        row.setVersion(row.getVersion() + 1);
-        row.update();
+        if (!store.retire(id, retired ? clock.instant() : null)) {
+            throw unknown();
+        }
     }
 
     /** The axle’s rating, where it is on file. */
     @Transactional(readOnly = true)
     public Map<Integer, Load> gawrs(long id) {
-        return db.selectFrom(AXLE)
-                .where(AXLE.VEHICLE_ID.eq(id), AXLE.GAWR.isNotNull())
-                .fetchMap(AXLE.NUMBER, AXLE.GAWR);
+        return store.gawrs(id);
     }
 
     @Transactional(readOnly = true)
     public Stored stored(long id) {
-        return stored(VEHICLE.ID.eq(id)).stream()
-                .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+        return store.stored(id).orElseThrow(VehicleRegister::unknown);
     }
 
     /** Every vehicle as its form has it, retired ones too, by unit number. */
     @Transactional(readOnly = true)
     public List<Stored> allStored() {
-        return stored(DSL.noCondition());
+        return store.allStored();
     }
 
-    private List<Stored> stored(Condition which) {
-        Select<Record1<Long>> ids = DSL.select(VEHICLE.ID).from(VEHICLE).where(which);
-        Map<Long, List<AxleOnFile>> axles = db.selectFrom(AXLE)
-                .where(AXLE.VEHICLE_ID.in(ids))
-                .orderBy(AXLE.NUMBER)
-                .fetchGroups(
-                        AXLE.VEHICLE_ID,
-                        axle -> new AxleOnFile(
-                                new Axle(AxleRole.valueOf(axle.getRole()), axle.getIsDual()),
-                                Optional.ofNullable(axle.getGawr()),
-                                Optional.ofNullable(axle.getPlacardSize()).map(TireSize::parse),
-                                Optional.ofNullable(axle.getPlacardPressure())));
-        Map<Long, Map<Position, WheelSpec>> wheels = new HashMap<>();
-        db.select(POSITION.VEHICLE_ID, POSITION.CODE, WHEEL.asterisk())
-                .from(POSITION)
-                .join(WHEEL)
-                .on(WHEEL.POSITION_ID.eq(POSITION.ID))
-                .where(POSITION.VEHICLE_ID.in(ids), POSITION.REMOVED_AT.isNull())
-                .forEach(wheel -> wheels.computeIfAbsent(wheel.get(POSITION.VEHICLE_ID), id -> new HashMap<>())
-                        .put(Position.parse(wheel.get(POSITION.CODE)), AxleLayoutStore.wheel(wheel.into(WHEEL))));
-        Map<Long, String> classes = db.selectFrom(VEHICLE_CLASS).fetchMap(VEHICLE_CLASS.ID, VEHICLE_CLASS.NAME);
-        Map<Long, String> yards = yardNames();
-        return db.selectFrom(VEHICLE)
-                .where(which)
-                .orderBy(VEHICLE.UNIT)
-                .fetch(row -> new Stored(
-                        row.getId(),
-                        row.getVersion(),
-                        row.getRetiredAt() != null,
-                        new Entry(
-                                row.getUnit(),
-                                classes.get(row.getVehicleClassId()),
-                                yards.get(row.getYardId()),
-                                VehicleType.valueOf(row.getType()),
-                                row.getDescription(),
-                                row.getGvwr(),
-                                row.getHasSensors(),
-                                row.getIsParkedOutdoors(),
-                                Optional.ofNullable(row.getParkedSince()),
-                                LoadState.valueOf(row.getNormalLoadState()),
-                                row.getPlacardLocation(),
-                                PlacardLoadBasis.valueOf(row.getPlacardLoadBasis()),
-                                axles.getOrDefault(row.getId(), List.of()),
-                                row.getSpareCount(),
-                                wheels.getOrDefault(row.getId(), new HashMap<>()),
-                                VehicleStore.use(row))));
-    }
-
-    private VehicleRecord record(long id) {
-        return db.selectFrom(VEHICLE)
-                .where(VEHICLE.ID.eq(id))
-                .fetchOptional()
-                .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+    private static ProblemException unknown() {
+        return ProblemException.notFound("There is no such vehicle.");
     }
 
     private void refuseUsedUnit(String unit, Long own) {
         idOf(unit).filter(other -> !other.equals(own)).ifPresent(other -> {
             throw ProblemException.field("unit", "Another vehicle is called " + unit + " already.");
         });
-    }
-
-    private static void fill(VehicleRecord row, Entry entry, long vehicleClassId, long yardId) {
-        row.setUnit(entry.unit());
-        row.setVehicleClassId(vehicleClassId);
-        row.setYardId(yardId);
-        row.setType(entry.type().name());
-        row.setDescription(entry.description());
-        row.setGvwr(entry.gvwr());
-        row.setHasSensors(entry.hasWorkingSensors());
-        row.setIsParkedOutdoors(entry.isParkedOutdoors());
-        row.setParkedSince(entry.parkedSince().orElse(null));
-        row.setNormalLoadState(entry.normalLoadState().name());
-        row.setPlacardLocation(entry.placardLocation());
-        row.setPlacardLoadBasis(entry.placardLoadBasis().name());
-        row.setSpareCount(entry.spares());
-        row.setSeats(entry.use().seats().isPresent() ? entry.use().seats().getAsInt() : null);
-        row.setIsForPay(entry.use().forPay().orElse(null));
-        row.setCombinationRating(entry.use().combination().orElse(null));
-        row.setSpeedSymbol(entry.use().speed().map(Enum::name).orElse(null));
     }
 }

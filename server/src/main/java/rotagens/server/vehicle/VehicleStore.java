@@ -10,6 +10,7 @@ import static rotagens.server.storage.generated.Tables.YARD;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -210,6 +211,35 @@ public class VehicleStore {
                 Optional.ofNullable(row.get(VEHICLE.SPEED_SYMBOL)).map(SpeedSymbol::valueOf));
     }
 
+    /** The vehicle of a unit name, however it is capitalized. */
+    @Transactional(readOnly = true)
+    public Optional<Long> ofUnit(String unit) {
+        return db.select(VEHICLE.ID)
+                .from(VEHICLE)
+                .where(VEHICLE.UNIT.equalIgnoreCase(unit))
+                .fetchOptional(VEHICLE.ID);
+    }
+
+    /** What places are called, by id. */
+    @Transactional(readOnly = true)
+    public Map<Long, PlaceName> placeNames(Collection<Long> placeIds) {
+        return db.select(POSITION.ID, POSITION.VEHICLE_ID, VEHICLE.UNIT, POSITION.CODE)
+                .from(POSITION)
+                .join(VEHICLE)
+                .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
+                .where(POSITION.ID.in(placeIds))
+                .fetchMap(row -> row.value1(), row -> new PlaceName(row.value2(), row.value3(), row.value4()));
+    }
+
+    /** A place by its vehicle and its position on it. */
+    public record PlaceName(long vehicleId, String unit, String code) {
+
+        /** As people say it, for example T-101 2LO. */
+        public String label() {
+            return unit + " " + code;
+        }
+    }
+
     /** The vehicle a place belongs to. */
     @Transactional(readOnly = true)
     public long ofPlace(long placeId) {
@@ -217,6 +247,15 @@ public class VehicleStore {
                 .from(POSITION)
                 .where(POSITION.ID.eq(placeId))
                 .fetchSingle(POSITION.VEHICLE_ID);
+    }
+
+    /** What a place is called on its vehicle; empty where there is none of that number. */
+    @Transactional(readOnly = true)
+    public Optional<String> codeOf(long placeId) {
+        return db.select(POSITION.CODE)
+                .from(POSITION)
+                .where(POSITION.ID.eq(placeId))
+                .fetchOptional(POSITION.CODE);
     }
 
     /** The places of one vehicle. */

@@ -23,13 +23,14 @@ import rotagens.core.measure.Pressure;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadGrid;
 import rotagens.core.wear.TreadInterval;
+import rotagens.server.clock.DatedLedger;
 import rotagens.server.inspection.Readings;
 import rotagens.server.inspection.Readings.Found;
 import rotagens.server.inspection.Readings.Look;
 
 /** Walk-arounds and what has been entered in them so far. */
 @Repository
-class WalkAroundStore {
+class WalkAroundStore implements DatedLedger {
 
     record OpenWalkAround(
             long id,
@@ -252,5 +253,14 @@ class WalkAroundStore {
 
     private static String names(List<Finding> findings) {
         return findings.stream().map(Enum::name).distinct().collect(Collectors.joining(","));
+    }
+
+    @Override
+    public List<Instant> lastStored(int most) {
+        return db.select(WALK_AROUND.STARTED_AT)
+                .from(WALK_AROUND)
+                .orderBy(WALK_AROUND.ID.desc())
+                .limit(most)
+                .fetch(WALK_AROUND.STARTED_AT);
     }
 }

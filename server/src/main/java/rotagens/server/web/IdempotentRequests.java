@@ -1,14 +1,13 @@
 package rotagens.server.web;
 
-import static rotagens.server.storage.generated.Tables.IDEMPOTENT_ANSWER;
-
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.function.Supplier;
-import org.jooq.DSLContext;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import rotagens.server.web.IdempotentAnswerStore.Kept;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -20,12 +19,12 @@ public class IdempotentRequests {
 
     private static final int LONGEST_KEY = 100;
 
-    private final DSLContext db;
+    private final IdempotentAnswerStore store;
     private final JsonMapper json;
     private final Clock clock;
 
-    IdempotentRequests(DSLContext db, JsonMapper json, Clock clock) {
-        this.db = db;
+    IdempotentRequests(IdempotentAnswerStore store, JsonMapper json, Clock clock) {
+        this.store = store;
         this.json = json;
         this.clock = clock;
     }
@@ -43,22 +42,15 @@ public class IdempotentRequests {
             throw ProblemException.field("Idempotency-Key", "A key has at most " + LONGEST_KEY + " characters.");
         }
         String hash = Secrets.digest(json.writeValueAsString(request));
-        var known = db.selectFrom(IDEMPOTENT_ANSWER)
-                .where(IDEMPOTENT_ANSWER.IDEMPOTENCY_KEY.eq(key))
-                .fetchOne();
-        if (known != null) {
-            if (!known.getRequestHash().equals(hash)) {
+        Optional<Kept> known = store.of(key);
+        if (known.isPresent()) {
+            if (!known.get().requestHash().equals(hash)) {
                 throw ProblemException.field("Idempotency-Key", "This key was used for another request.");
             }
-            return json.readValue(known.getAnswer(), answerType);
+            return json.readValue(known.get().answer(), answerType);
         }
         T answer = write.get();
-        db.insertInto(IDEMPOTENT_ANSWER)
-                .set(IDEMPOTENT_ANSWER.IDEMPOTENCY_KEY, key)
-                .set(IDEMPOTENT_ANSWER.REQUEST_HASH, hash)
-                .set(IDEMPOTENT_ANSWER.ANSWER, json.writeValueAsString(answer))
-                .set(IDEMPOTENT_ANSWER.ANSWERED_AT, clock.instant())
-                .execute();
+        store.keep(key, new Kept(hash, json.writeValueAsString(answer)), clock.instant());
         return answer;
     }
 
@@ -69,8 +61,6 @@ public class IdempotentRequests {
     @Scheduled(initialDelayString = "PT20M", fixedDelayString = "P1D")
     @Transactional
     public void purgeOldAnswers() {
-        db.deleteFrom(IDEMPOTENT_ANSWER)
-                .where(IDEMPOTENT_ANSWER.ANSWERED_AT.lt(clock.instant().minus(KEPT)))
-                .execute();
+        store.purge(clock.instant().minus(KEPT));
     }
 }

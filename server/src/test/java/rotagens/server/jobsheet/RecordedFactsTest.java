@@ -19,8 +19,8 @@ import rotagens.core.jobsheet.StepRecords.Status;
 import rotagens.server.fleet.VehicleAssessment;
 import rotagens.server.jobsheet.JobSheetStore.StepRecord;
 import rotagens.server.planning.Jobs;
-import rotagens.server.relearn.CornerProofs;
-import rotagens.server.relearn.CornerProofs.CornerProof;
+import rotagens.server.relearn.CornerProofStore;
+import rotagens.server.relearn.CornerProofStore.CornerProof;
 
 /** From when on a record made elsewhere counts for a sheet. */
 class RecordedFactsTest {
@@ -28,7 +28,7 @@ class RecordedFactsTest {
     private static final Instant BEGUN = Instant.parse("2026-11-23T08:00:00Z");
     private static final Instant WHEEL_ON = Instant.parse("2026-11-23T11:00:00Z");
 
-    private final CornerProofs corners = mock(CornerProofs.class);
+    private final CornerProofStore corners = mock(CornerProofStore.class);
     private final VehicleAssessment vehicle = mock(VehicleAssessment.class, RETURNS_DEEP_STUBS);
 
     private List<StepRecord> facts(StepRecord... marks) {

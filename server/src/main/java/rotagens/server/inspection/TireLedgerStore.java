@@ -36,7 +36,7 @@ import rotagens.core.wear.TreadInterval;
 
 /** Everything that was ever read, seen and done on tires, as core folds it: oldest first, without what was voided. */
 @Component
-class TireLedger {
+class TireLedgerStore {
 
     /** Order of facts of one moment: what was read comes before what was concluded from it. */
     private record Dated(Instant at, int rank, long id, TireFact fact, long placeId) {}
@@ -44,7 +44,7 @@ class TireLedger {
     private final DSLContext db;
     private final Clock clock;
 
-    TireLedger(DSLContext db, Clock clock) {
+    TireLedgerStore(DSLContext db, Clock clock) {
         this.db = db;
         this.clock = clock;
     }

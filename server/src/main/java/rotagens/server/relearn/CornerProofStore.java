@@ -7,11 +7,11 @@ import static rotagens.server.storage.generated.Tables.RELEARN;
 import java.time.Instant;
 import java.util.Optional;
 import org.jooq.DSLContext;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Repository;
 
 /** What proves that the dash names the right corners: a relearn brought to its end, or dash and gauge compared at every corner. */
-@Component
-public class CornerProofs {
+@Repository
+public class CornerProofStore {
 
     /**
      * A record somebody made.
@@ -22,7 +22,7 @@ public class CornerProofs {
 
     private final DSLContext db;
 
-    CornerProofs(DSLContext db) {
+    CornerProofStore(DSLContext db) {
         this.db = db;
     }
 

@@ -1,13 +1,10 @@
-package rotagens.server.tirepages;
+package rotagens.server.tire;
 
 import static rotagens.server.storage.generated.Tables.INSTALLATION;
-import static rotagens.server.storage.generated.Tables.PERSON;
-import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.STOCK;
 import static rotagens.server.storage.generated.Tables.TIRE;
 import static rotagens.server.storage.generated.Tables.TIRE_DOT;
 import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
-import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.YARD;
 
 import java.time.Instant;
@@ -17,7 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.TreadDepth;
@@ -26,21 +23,14 @@ import rotagens.server.tire.TireStore.StockState;
 import rotagens.server.web.ProblemException;
 
 /** Reads single tires and the stock straight from their tables, wherever the tire is. */
-@Component
-class TireRegister {
-
-    /** A place by its id, in words people use. */
-    record PositionName(long vehicleId, String unit, String code) {
-        String label() {
-            return unit + " " + code;
-        }
-    }
+@Repository
+public class TireRegisterStore {
 
     /** Where a tire lies that is on no vehicle. */
-    record StockedTire(StockState state, Optional<String> yard, String shelf, Instant since) {}
+    public record StockedTire(StockState state, Optional<String> yard, String shelf, Instant since) {}
 
     /** One tire as on file. */
-    record TireOnFile(
+    public record TireOnFile(
             long id,
             long modelId,
             boolean retread,
@@ -54,12 +44,12 @@ class TireRegister {
 
     private final DSLContext db;
 
-    TireRegister(DSLContext db) {
+    TireRegisterStore(DSLContext db) {
         this.db = db;
     }
 
     @Transactional(readOnly = true)
-    TireOnFile get(long id) {
+    public TireOnFile get(long id) {
         return find(TIRE.ID.eq(id)).stream()
                 .findFirst()
                 .orElseThrow(() -> ProblemException.notFound("There is no such tire."));
@@ -67,7 +57,7 @@ class TireRegister {
 
     /** Tires that are on no vehicle; scrapped ones only where asked for. */
     @Transactional(readOnly = true)
-    List<TireOnFile> stock(boolean scrappedToo) {
+    public List<TireOnFile> stock(boolean scrappedToo) {
         return find(STOCK.TIRE_ID
                 .isNotNull()
                 .and(scrappedToo ? DSL.noCondition() : STOCK.STATE.ne(StockState.SCRAPPED.name())));
@@ -121,27 +111,12 @@ class TireRegister {
 
     /** The depth noted with the last move of each of these tires. */
     @Transactional(readOnly = true)
-    Map<Long, Map.Entry<Instant, TreadDepth>> lastMoveDepth(List<Long> tireIds) {
+    public Map<Long, Map.Entry<Instant, TreadDepth>> lastMoveDepth(List<Long> tireIds) {
         Map<Long, Map.Entry<Instant, TreadDepth>> last = new HashMap<>();
         db.selectFrom(TIRE_MOVEMENT)
                 .where(TIRE_MOVEMENT.TIRE_ID.in(tireIds), TIRE_MOVEMENT.LOWEST_DEPTH.isNotNull())
                 .orderBy(TIRE_MOVEMENT.MOVED_AT, TIRE_MOVEMENT.ID)
                 .forEach(row -> last.put(row.getTireId(), Map.entry(row.getMovedAt(), row.getLowestDepth())));
         return last;
-    }
-
-    @Transactional(readOnly = true)
-    Map<Long, PositionName> places(java.util.Collection<Long> ids) {
-        return db.select(POSITION.ID, POSITION.VEHICLE_ID, VEHICLE.UNIT, POSITION.CODE)
-                .from(POSITION)
-                .join(VEHICLE)
-                .on(VEHICLE.ID.eq(POSITION.VEHICLE_ID))
-                .where(POSITION.ID.in(ids))
-                .fetchMap(row -> row.value1(), row -> new PositionName(row.value2(), row.value3(), row.value4()));
-    }
-
-    @Transactional(readOnly = true)
-    Map<Long, String> names() {
-        return db.select(PERSON.ID, PERSON.NAME).from(PERSON).fetchMap(PERSON.ID, PERSON.NAME);
     }
 }

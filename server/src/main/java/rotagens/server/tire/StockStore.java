@@ -12,15 +12,15 @@ import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
-import org.springframework.stereotype.Service;
+import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.TreadDepth;
 import rotagens.server.tire.TireStore.StockState;
 
 /** Every tire that isn't gone, flat, as a file lists it. */
-@Service
-public class StockPages {
+@Repository
+public class StockStore {
 
     /** One tire and where it is. */
     public record Row(
@@ -39,7 +39,7 @@ public class StockPages {
 
     private final DSLContext db;
 
-    StockPages(DSLContext db) {
+    StockStore(DSLContext db) {
         this.db = db;
     }
 

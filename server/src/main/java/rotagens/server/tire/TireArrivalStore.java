@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
-import org.springframework.stereotype.Service;
+import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Money;
 import rotagens.server.storage.generated.tables.records.InstallationRecord;
@@ -20,13 +20,13 @@ import rotagens.server.storage.generated.tables.records.TireMovementRecord;
 import rotagens.server.storage.generated.tables.records.TireRecord;
 
 /** Many tires that come on record at once, as a file brings them. */
-@Service
-public class TireArrivals {
+@Repository
+public class TireArrivalStore {
 
     private final DSLContext db;
     private final TireStore tires;
 
-    TireArrivals(DSLContext db, TireStore tires) {
+    TireArrivalStore(DSLContext db, TireStore tires) {
         this.db = db;
         this.tires = tires;
     }
