@@ -41,7 +41,7 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
         pull
       </text>
       <line x1={0} x2={WIDTH} y1={y(legal)} y2={y(legal)} stroke={color.stop} strokeDasharray="6 3" />
-      <text x={4} y={y(legal) - 3} fill={color.stop}>
+      <text x={4} y={y(legal) + 11} fill={color.stop}>
         legal
       </text>
       {ahead && (

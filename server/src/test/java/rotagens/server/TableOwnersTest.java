@@ -23,7 +23,9 @@ class TableOwnersTest {
     private static final Pattern WRITE =
             Pattern.compile("\\b(?:insertInto|update|deleteFrom|mergeInto|newRecord)\\(\\s*([A-Z][A-Z_]+)\\b");
     private static final Pattern ROW =
-            Pattern.compile("^\\| `(\\w+)` \\| ((?:`\\w+`(?: |$|(?= \\|)))+)", Pattern.MULTILINE);
+            Pattern.compile("^\\| `([a-z]+)` \\| ((?:`\\w+`(?: |$|(?= \\|)))+)", Pattern.MULTILINE);
+    private static final Pattern READ_OVER =
+            Pattern.compile("^\\| `(\\w+Store)` \\| (`[^|]+`) \\| [^|]+ \\|$", Pattern.MULTILINE);
     private static final Pattern NAME = Pattern.compile("`(\\w+)`");
 
     static Map<String, Set<String>> writers(Path sources) throws IOException {
@@ -41,6 +43,10 @@ class TableOwnersTest {
         }
         return writers;
     }
+
+    private static final Pattern USED =
+            Pattern.compile("import static rotagens\\.server\\.storage\\.generated\\.Tables\\.(\\w+);");
+    private static final Set<String> NAMES = Set.of("person", "vehicle", "vehicle_class", "position", "yard");
 
     private static Map<String, String> documented() throws IOException {
         String document = Files.readString(DOCUMENT);
@@ -73,5 +79,34 @@ class TableOwnersTest {
         String generated = Files.readString(
                 Path.of("target/generated-sources/jooq/rotagens/server/storage/generated/Tables.java"));
         documented().keySet().forEach(table -> assertThat(generated).contains(" " + table.toUpperCase() + " = "));
+    }
+
+    @Test
+    @DisplayName("a store reads over another owner's table only where docs/architecture.md says why")
+    void readOver() throws IOException {
+        Map<String, String> owners = documented();
+        Map<String, Set<String>> found = new TreeMap<>();
+        try (Stream<Path> files = Files.walk(SOURCES)) {
+            for (Path file :
+                    files.filter(one -> one.toString().endsWith("Store.java")).toList()) {
+                String room = SOURCES.relativize(file).getName(0).toString();
+                Matcher used = USED.matcher(Files.readString(file));
+                while (used.find()) {
+                    String table = used.group(1).toLowerCase();
+                    if (!NAMES.contains(table) && !room.equals(owners.get(table))) {
+                        found.computeIfAbsent(
+                                        file.getFileName().toString().replace(".java", ""), none -> new TreeSet<>())
+                                .add(table);
+                    }
+                }
+            }
+        }
+        Map<String, Set<String>> written = new TreeMap<>();
+        Matcher row = READ_OVER.matcher(Files.readString(DOCUMENT));
+        while (row.find()) {
+            Set<String> tables = written.computeIfAbsent(row.group(1), none -> new TreeSet<>());
+            NAME.matcher(row.group(2)).results().forEach(name -> tables.add(name.group(1)));
+        }
+        assertThat(found).isEqualTo(written);
     }
 }

@@ -34,7 +34,20 @@ public record Reading(
         Optional<TreadGrid> treadGrid,
         Optional<InForce> inForce) {
 
-    /** Three grooves at one place, and nobody kept what was in force. */
+    /**
+     * Three grooves at one place, and nobody kept what was in force.
+     *
+     * @param on the day it was taken
+     * @param by who took it
+     * @param odometer as driven; empty where nobody read it
+     * @param pressure empty where it wasn’t gauged
+     * @param thermalState how warm the tire was
+     * @param grooveDepths what was gauged of the tread
+     * @param temperature of the air where it stood; empty without a thermometer
+     * @param filled air was added or let out just before
+     * @param bound what a wear bar or a coin said
+     * @param dotOutward whether the side with the full DOT code faced outward; empty where nobody looked
+     */
     public Reading(
             LocalDate on,
             String by,
@@ -61,7 +74,16 @@ public record Reading(
                 Optional.empty());
     }
 
-    /** Read as it was, no thermometer at hand. */
+    /**
+     * Read as it was, no thermometer at hand.
+     *
+     * @param on the day it was taken
+     * @param by who took it
+     * @param odometer as driven; empty where nobody read it
+     * @param pressure empty where it wasn’t gauged
+     * @param thermalState how warm the tire was
+     * @param grooveDepths what was gauged of the tread
+     */
     public Reading(
             LocalDate on,
             String by,
@@ -82,7 +104,12 @@ public record Reading(
                 Optional.empty());
     }
 
-    /** The same, stamped with what was in force. */
+    /**
+     * The same, stamped with what was in force.
+     *
+     * @param then what was in force when it was taken
+     * @return the reading that later changes don’t reach
+     */
     public Reading with(InForce then) {
         return new Reading(
                 on,
@@ -99,6 +126,11 @@ public record Reading(
                 Optional.of(then));
     }
 
+    /**
+     * Whether the pressure was gauged on a cold tire.
+     *
+     * @return whether it may be held against a cold target
+     */
     public boolean hasColdPressure() {
         return pressure.isPresent() && thermalState == ThermalState.COLD;
     }

@@ -29,12 +29,17 @@ public record SuspensionFact(
         JOINT,
         /** How often a corner swings on after it is pushed down. */
         SHOCK,
+        /** How high a corner stands. */
         RIDE_HEIGHT,
         /** Wheel alignment of an axle. */
         ALIGNMENT
     }
 
-    /** The same place written another way is the same place: case, spaces and punctuation don't part them. */
+    /**
+     * The same place written another way is the same place: case, spaces and punctuation don't part them.
+     *
+     * @return kind and place, for comparing only
+     */
     public String key() {
         return kind + ":" + place.toLowerCase(java.util.Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");
     }

@@ -6,10 +6,18 @@ import java.util.Optional;
 /** Something that was read, seen or done on one tire: all that can open an alert or clear one. */
 public sealed interface TireFact {
 
-    /** The day it was read, seen or done. */
+    /**
+     * The day it was read, seen or done.
+     *
+     * @return in the yard’s time
+     */
     LocalDate on();
 
-    /** By whom. */
+    /**
+     * By whom.
+     *
+     * @return the person’s name
+     */
     String by();
 
     /** A gauge, a coin or a bar said something; the reading knows what was in force. */

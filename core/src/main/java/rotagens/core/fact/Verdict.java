@@ -2,10 +2,15 @@ package rotagens.core.fact;
 
 /** What may be done with a tire, in rising order of urgency. Not known ranks above fit: unknown is not OK. */
 public enum Verdict {
+    /** Nothing is known against it, and what is to be known is known. */
     GOOD("good"),
+    /** Something isn’t known, or was read too long ago. */
     UNKNOWN("unknown"),
+    /** Looked at again soon; may be driven. */
     WATCH("watch"),
+    /** Work is due; may be driven to it. */
     SERVICE_DUE("service due"),
+    /** The vehicle stays where it is until it is put right. */
     DO_NOT_OPERATE("do not operate");
 
     private final String label;
@@ -14,6 +19,11 @@ public enum Verdict {
         this.label = words;
     }
 
+    /**
+     * What it is called.
+     *
+     * @return in lower case
+     */
     public String label() {
         return label;
     }

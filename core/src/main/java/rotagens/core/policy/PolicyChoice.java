@@ -8,6 +8,7 @@ import rotagens.core.measure.InvalidInputException;
  * class before the whole fleet.
  */
 public enum PolicyChoice {
+    /** Where a rotation for even wear may move tires. */
     EVEN_WEAR_SCOPE(
             "Rotating for even wear moves tires",
             "wherever it helps most: practice differs, and the rules decide what is allowed",
@@ -15,7 +16,12 @@ public enum PolicyChoice {
             new Option("WITHIN_AXLES", "left and right within their axle"),
             new Option("BETWEEN_AXLES", "front and rear, from axle to axle"));
 
-    /** One way to choose. */
+    /**
+     * One way to choose.
+     *
+     * @param code as it is stored
+     * @param label as people read it, for the middle of a sentence
+     */
     public record Option(String code, String label) {}
 
     private final String title;
@@ -29,24 +35,49 @@ public enum PolicyChoice {
         this.options = List.of(options);
     }
 
+    /**
+     * What is chosen.
+     *
+     * @return begins the sentence that an option’s label ends
+     */
     public String title() {
         return title;
     }
 
-    /** Why the default is what it is. */
+    /**
+     * Why the default is what it is.
+     *
+     * @return for the screen
+     */
     public String source() {
         return source;
     }
 
+    /**
+     * Every way to choose.
+     *
+     * @return the default first
+     */
     public List<Option> options() {
         return options;
     }
 
+    /**
+     * This product’s default.
+     *
+     * @return what holds where the fleet has chosen nothing
+     */
     public Option defaultValue() {
         return options.get(0);
     }
 
-    /** The option of a code. */
+    /**
+     * The option of a code.
+     *
+     * @param code as it is stored
+     * @return the option
+     * @throws InvalidInputException where none has this code, naming those there are
+     */
     public Option option(String code) {
         return options.stream()
                 .filter(one -> one.code().equals(code))

@@ -27,7 +27,12 @@ public final class FirstFit {
         this.last = last;
     }
 
-    /** What came of it. */
+    /**
+     * What came of it.
+     *
+     * @param placed where each job stands
+     * @param unplaced those no place was found for
+     */
     public record Plan(List<JobSlot> placed, List<ShopJob> unplaced) {}
 
     /**
@@ -35,6 +40,9 @@ public final class FirstFit {
      *
      * @param kept placements that stay
      * @param last the last day to plan
+     * @param jobs those that want a place
+     * @param rules of the shops
+     * @return each job placed or not
      */
     public static Plan of(Collection<ShopJob> jobs, Collection<JobSlot> kept, ShopConstraints rules, LocalDate last) {
         return placed(jobs, kept, Comparator.comparing(ShopJob::due).thenComparing(ShopJob::id), rules, last);
@@ -47,6 +55,8 @@ public final class FirstFit {
      * @param kept placements that stay
      * @param onTheirDay open jobs that have a day and no hour yet: each takes the first free place on its day
      * @param last the last day to look at
+     * @param rules of the shops
+     * @return each new job placed or not
      */
     public static Plan around(
             List<ShopJob> jobs,
@@ -124,7 +134,13 @@ public final class FirstFit {
         return Optional.empty();
     }
 
-    /** Who may do a job together: everybody at its yard, one or two at a time. */
+    /**
+     * Who may do a job together: everybody at its yard, one or two at a time.
+     *
+     * @param job whose yard it is
+     * @param rules of the shops
+     * @return names; empty where too few work there
+     */
     public static List<List<String>> crews(ShopJob job, ShopConstraints rules) {
         List<String> names = rules.technicians().stream()
                 .filter(technician -> technician.yard().equals(job.yard()))

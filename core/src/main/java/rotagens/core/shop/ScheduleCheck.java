@@ -13,7 +13,14 @@ public final class ScheduleCheck {
 
     private ScheduleCheck() {}
 
-    /** Everything against a placement, beside the others; empty where it can stand there. */
+    /**
+     * Everything against a placement, beside the others; empty where it can stand there.
+     *
+     * @param placed where the job would stand
+     * @param others where the others stand; a place of the same job doesn’t count
+     * @param rules of the shops
+     * @return with words for the screen
+     */
     public static List<ScheduleConflict> violations(JobSlot placed, Collection<JobSlot> others, ShopConstraints rules) {
         List<ScheduleConflict> clashes = new ArrayList<>(alone(placed, rules));
         List<JobSlot> same = others.stream()
@@ -31,6 +38,11 @@ public final class ScheduleCheck {
     /**
      * Whether a placement can stand beside the others: the same as nothing being against it, without saying why, because a plan
      * asks very often.
+     *
+     * @param placed where the job would stand
+     * @param others where the others stand
+     * @param rules of the shops
+     * @return whether {@link #violations} would be empty
      */
     public static boolean stands(JobSlot placed, Collection<JobSlot> others, ShopConstraints rules) {
         ShopJob job = placed.job();
@@ -52,7 +64,13 @@ public final class ScheduleCheck {
                 && alone(placed, rules).isEmpty();
     }
 
-    /** What is against it whatever else is planned. */
+    /**
+     * What is against it whatever else is planned.
+     *
+     * @param placed where the job would stand
+     * @param rules of the shops
+     * @return empty where nothing is
+     */
     public static List<ScheduleConflict> alone(JobSlot placed, ShopConstraints rules) {
         ShopJob job = placed.job();
         List<ScheduleConflict> clashes = new ArrayList<>(when(job, placed.day(), placed.start(), rules));
@@ -86,7 +104,15 @@ public final class ScheduleCheck {
         return clashes;
     }
 
-    /** What is against a day and a time for a job, whoever does it and in whichever bay. */
+    /**
+     * What is against a day and a time for a job, whoever does it and in whichever bay.
+     *
+     * @param job what is to be done
+     * @param day the day asked about
+     * @param start minutes from midnight
+     * @param rules of the shops
+     * @return empty where nothing is
+     */
     public static List<ScheduleConflict> when(ShopJob job, LocalDate day, int start, ShopConstraints rules) {
         List<ScheduleConflict> clashes = new ArrayList<>();
         int end = start + job.minutes();
@@ -164,7 +190,13 @@ public final class ScheduleCheck {
                         day.getDayOfWeek().getDisplayName(java.time.format.TextStyle.FULL, java.util.Locale.ENGLISH)));
     }
 
-    /** Whether two jobs want the same bay, the same hands or the same vehicle at the same time. */
+    /**
+     * Whether two jobs want the same bay, the same hands or the same vehicle at the same time.
+     *
+     * @param one a job’s place
+     * @param other another’s
+     * @return false where they are at different times
+     */
     public static boolean collide(JobSlot one, JobSlot other) {
         return one.overlaps(other)
                 && (one.job().yard().equals(other.job().yard()) && one.bay() == other.bay()
@@ -172,7 +204,14 @@ public final class ScheduleCheck {
                         || one.job().unit().equals(other.job().unit()));
     }
 
-    /** Two jobs that can't go on at the same time, or on one bay, by one person, on one vehicle. */
+    /**
+     * Two jobs that can't go on at the same time, or on one bay, by one person, on one vehicle.
+     *
+     * @param one the place that is judged
+     * @param other the place that is in the way
+     * @param rules of the shops
+     * @return in words; empty where both can go on
+     */
     public static Optional<ScheduleConflict> clash(JobSlot one, JobSlot other, ShopConstraints rules) {
         if (!collide(one, other)) {
             return Optional.empty();
@@ -198,7 +237,14 @@ public final class ScheduleCheck {
                 Message.of("{} is in bay {} until {}.", one.job().unit(), other.bay(), until)));
     }
 
-    /** Whether two jobs need the same piece of equipment of which their yard has only one. */
+    /**
+     * Whether two jobs need the same piece of equipment of which their yard has only one.
+     *
+     * @param one a job’s place
+     * @param other another’s
+     * @param rules of the shops
+     * @return false where the yard has more than one
+     */
     public static boolean contend(JobSlot one, JobSlot other, ShopConstraints rules) {
         if (!one.overlaps(other) || !one.job().yard().equals(other.job().yard())) {
             return false;

@@ -2,5 +2,10 @@ package rotagens.core.shop;
 
 import rotagens.core.measure.Message;
 
-/** One rule a placement breaks, with its ground. */
+/**
+ * One rule a placement breaks, with its ground.
+ *
+ * @param rule which one
+ * @param statement in words
+ */
 public record ScheduleConflict(ScheduleRule rule, Message statement) {}

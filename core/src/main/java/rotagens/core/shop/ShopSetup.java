@@ -12,7 +12,12 @@ public final class ShopSetup {
 
     private ShopSetup() {}
 
-    /** What is wrong with the rules themselves. */
+    /**
+     * What is wrong with the rules themselves.
+     *
+     * @param rules of the shops
+     * @return a sentence for each; empty where nothing is
+     */
     public static List<Message> faults(ShopConstraints rules) {
         List<Message> faults = new ArrayList<>();
         for (MinimumInService rule : rules.minimums()) {
@@ -55,7 +60,14 @@ public final class ShopSetup {
         return sameYard && !one.from().isAfter(other.to()) && !other.from().isAfter(one.to());
     }
 
-    /** A job in the shop of a yard, with the travel there where it isn't the vehicle's own. */
+    /**
+     * A job in the shop of a yard, with the travel there where it isn't the vehicle's own.
+     *
+     * @param job what is done
+     * @param yard the shop’s yard
+     * @param rules of the shops
+     * @return the job as it is done there
+     */
     public static ShopJob in(ShopJob job, String yard, ShopConstraints rules) {
         return yard.equals(job.yard()) ? job : job.at(yard, rules.travel(job.yard(), yard));
     }
@@ -64,6 +76,10 @@ public final class ShopSetup {
      * Where a job is done: in its vehicle's own yard where that can, else in the nearest other yard that can, with the travel
      * it takes. A vehicle that must not be operated is never sent to another yard: somebody comes to it, or it is towed. What can
      * be done nowhere stays at home, where {@link #never} says why.
+     *
+     * @param job what is done
+     * @param rules of the shops
+     * @return the job as it is done where it can be
      */
     public static ShopJob somewhere(ShopJob job, ShopConstraints rules) {
         if (never(job, rules).isEmpty()) {
@@ -76,7 +92,13 @@ public final class ShopSetup {
                 .orElse(job);
     }
 
-    /** Why a job can never stand anywhere; empty where it could. */
+    /**
+     * Why a job can never stand anywhere; empty where it could.
+     *
+     * @param job what is done, and where
+     * @param rules of the shops
+     * @return a sentence for each reason
+     */
     public static List<Message> never(ShopJob job, ShopConstraints rules) {
         List<Message> faults = new ArrayList<>();
         if (job.isDrivenStopped()) {

@@ -16,16 +16,30 @@ public final class SlotExplanation {
     /**
      * An earlier day and what is against it.
      *
+     * @param day the day
      * @param rule empty where it would be free
+     * @param statement in words
      */
     public record EarlierSlot(LocalDate day, Optional<ScheduleRule> rule, Message statement) {}
 
-    /** @param statement why this day in a sentence */
+    /**
+     * Why a job stands where it stands.
+     *
+     * @param statement why this day in a sentence
+     * @param earlier days before it, the latest first, at most ten
+     */
     public record Answer(Message statement, List<EarlierSlot> earlier) {}
 
     private SlotExplanation() {}
 
-    /** Explains a placement beside the others. */
+    /**
+     * Explains a placement beside the others.
+     *
+     * @param placed where the job stands
+     * @param all where all jobs stand
+     * @param rules of the shops
+     * @return in words
+     */
     public static Answer of(JobSlot placed, Collection<JobSlot> all, ShopConstraints rules) {
         ShopJob job = placed.job();
         List<EarlierSlot> earlierSlot = new ArrayList<>();

@@ -3,18 +3,36 @@ package rotagens.core.shop;
 import java.util.Locale;
 import rotagens.core.measure.InvalidInputException;
 
-/** A stretch of one day, in minutes from midnight; the end doesn't belong to it. */
+/**
+ * A stretch of one day, in minutes from midnight; the end doesn't belong to it.
+ *
+ * @param from minutes from midnight
+ * @param to minutes from midnight, at most 24 hours
+ */
 public record TimeRange(int from, int to) {
 
     private static final int DAY = 24 * 60;
 
+    /**
+     * Checks the order.
+     *
+     * @param from minutes from midnight
+     * @param to minutes from midnight
+     * @throws InvalidInputException where it ends before it begins, or outside the day
+     */
     public TimeRange {
         if (from < 0 || to > DAY || from >= to) {
             throw new InvalidInputException("A day’s hours begin before they end: enter for example 07:00–16:30.");
         }
     }
 
-    /** Reads {@code 07:00-16:30}. */
+    /**
+     * Reads {@code 07:00-16:30}.
+     *
+     * @param text two times with a hyphen or a dash between them
+     * @return the stretch
+     * @throws InvalidInputException where it is none
+     */
     public static TimeRange parse(String text) {
         String[] ends = text.strip().split("\\s*[-–]\\s*");
         if (ends.length != 2) {
@@ -32,20 +50,41 @@ public record TimeRange(int from, int to) {
         return Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]);
     }
 
-    /** A minute of the day as it is read: {@code 07:30}. */
+    /**
+     * A minute of the day as it is read: {@code 07:30}.
+     *
+     * @param minute from midnight
+     * @return hours and minutes of a day of 24 hours
+     */
     public static String clock(int minute) {
         return String.format(Locale.ROOT, "%02d:%02d", minute / 60, minute % 60);
     }
 
+    /**
+     * How long it is.
+     *
+     * @return minutes
+     */
     public int minutes() {
         return to - from;
     }
 
+    /**
+     * Whether another stretch lies within.
+     *
+     * @param start minutes from midnight
+     * @param end minutes from midnight
+     * @return whether all of the other stretch lies within
+     */
     public boolean holds(int start, int end) {
         return start >= from && end <= to;
     }
 
-    /** As it is read and typed. */
+    /**
+     * As it is read and typed.
+     *
+     * @return {@code 07:00–16:30}
+     */
     public String label() {
         return clock(from) + "–" + clock(to);
     }

@@ -25,6 +25,16 @@ public final class DeliveryCheck {
 
     private DeliveryCheck() {}
 
+    /**
+     * Compares a delivered tire with its order line.
+     *
+     * @param ordered the model of the order line
+     * @param delivered the model read off the sidewall
+     * @param made the week in its DOT code
+     * @param policy the fleet’s ages on delivery
+     * @param today the day it came
+     * @return nothing to accept and nothing to note where it is what was ordered, and fresh
+     */
     public static Result of(
             TireModel ordered, TireModel delivered, DotWeek made, Policy.ClassPolicy policy, LocalDate today) {
         List<Reason> differences = new ArrayList<>();

@@ -14,6 +14,7 @@ import rotagens.core.measure.InvalidInputException;
  * newer: plant 3, maker's 6, date 4. The letters G I O Q S Z never occur (49 CFR 574.5).
  *
  * @param molded letters and figures without spaces and without the leading DOT
+ * @param date the week it was made, as far as it can be read
  */
 public record DotCode(String molded, DotWeek date) {
 
@@ -36,6 +37,9 @@ public record DotCode(String molded, DotWeek date) {
      * Reads the whole code, or its date alone, as it is read: with a {@code ?} for each letter or figure that can't be, or
      * {@code unreadable} where nobody can read it.
      *
+     * @param text as typed or read, with or without the letters DOT
+     * @param today the day it is read: no tire is made later
+     * @return the code with its date
      * @throws InvalidInputException for a letter that never stands in a code, a code without a date, and an impossible date
      */
     public static DotCode parse(String text, LocalDate today) {
@@ -71,12 +75,20 @@ public record DotCode(String molded, DotWeek date) {
     /**
      * Whether a cell of a spreadsheet may be a date of four figures whose leading zero was dropped: three figures alone are also a
      * date of the nineties, {@code 408} week 40 of 1998, so a person has to say which.
+     *
+     * @param cell what a spreadsheet holds
+     * @return whether somebody has to be asked
      */
     public static boolean mayLackZero(String cell) {
         return THREE_FIGURES.matcher(cell).matches();
     }
 
-    /** The date as it was before the zero was dropped: {@code 0408} for {@code 408}. */
+    /**
+     * The date as it was before the zero was dropped: {@code 0408} for {@code 408}.
+     *
+     * @param cell three figures
+     * @return four figures
+     */
     public static String withZero(String cell) {
         return "0" + cell;
     }
@@ -84,6 +96,11 @@ public record DotCode(String molded, DotWeek date) {
     /**
      * Reads a retreader's own mark, after the letters DOT-R: plant and date, or the date alone. It dates the tread, never the
      * casing.
+     *
+     * @param text as typed or read, with or without the letters DOT-R
+     * @param today the day it is read
+     * @return the mark with its date
+     * @throws InvalidInputException where no date ends it
      */
     public static DotCode parseRetread(String text, LocalDate today) {
         String code = text == null
@@ -100,10 +117,19 @@ public record DotCode(String molded, DotWeek date) {
         return new DotCode(bare, DotWeek.parse(bare.substring(bare.length() - 4), today));
     }
 
-    /** One stretch of the code and what it stands for. */
+    /**
+     * One stretch of the code and what it stands for.
+     *
+     * @param letters as molded
+     * @param meaning in words
+     */
     public record Part(String letters, String meaning) {}
 
-    /** The code taken apart: plant, size, maker's option and date, in the older or the newer form. */
+    /**
+     * The code taken apart: plant, size, maker's option and date, in the older or the newer form.
+     *
+     * @return from the left
+     */
     public List<Part> parts() {
         List<Part> parts = new ArrayList<>();
         if (molded.equals(UNREADABLE)) {
@@ -148,6 +174,9 @@ public record DotCode(String molded, DotWeek date) {
     /**
      * Whether both may be read off one tire: the same code, or, where one is only a date, the same date; what can't be read may be
      * anything.
+     *
+     * @param other another reading
+     * @return false where they are certainly of two tires
      */
     public boolean isPossible(DotCode other) {
         if (molded.equals(UNREADABLE) || other.molded.equals(UNREADABLE)) {

@@ -22,6 +22,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
 
     /** How much of a date is certain. */
     public enum Certainty {
+        /** All of it was read. */
         EXACT,
         /** Three figures, from before 2000: which decade nobody can tell. */
         BEFORE_2000,
@@ -40,6 +41,9 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
     /**
      * Reads {@code WWYY}, three figures {@code WWY} of a tire from before 2000, or four of which some are {@code ?}.
      *
+     * @param text three or four figures
+     * @param today the day it is read
+     * @return the week, at its oldest where it isn’t certain
      * @throws InvalidInputException for weeks 00 and 54 and up, and for a week that hasn't begun by {@code today}
      */
     public static DotWeek parse(String text, LocalDate today) {
@@ -61,7 +65,11 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
                 "The date is the last four digits of the DOT code, week then year, for example 0821; a ? for each that can’t be read.");
     }
 
-    /** Of a code that nobody can read: older than any limit until somebody can. */
+    /**
+     * Of a code that nobody can read: older than any limit until somebody can.
+     *
+     * @return week 1 of 2000, marked as unreadable
+     */
     public static DotWeek unreadable() {
         return new DotWeek(NONE_READ, sundayOfWeek(1, 2000), false, Certainty.UNREADABLE);
     }
@@ -133,11 +141,20 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
         return true;
     }
 
+    /**
+     * Whether all of it was read.
+     *
+     * @return whether no doubt has to be said
+     */
     public boolean isExact() {
         return certainty == Certainty.EXACT;
     }
 
-    /** What has to be known about a date that isn't exact, for the person who reads its age; empty for an exact one. */
+    /**
+     * What has to be known about a date that isn't exact, for the person who reads its age; empty for an exact one.
+     *
+     * @return for the middle of a sentence
+     */
     public String doubt() {
         return switch (certainty) {
             case EXACT -> "";
@@ -155,14 +172,24 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
                 .plusWeeks(week - 1L);
     }
 
-    /** The stamp of the federal week a day lies in; days before week 01 belong to the last week of the year before. */
+    /**
+     * The stamp of the federal week a day lies in; days before week 01 belong to the last week of the year before.
+     *
+     * @param day any day from 2000 on
+     * @return {@code WWYY}
+     */
     public static String stampFor(LocalDate day) {
         LocalDate sunday = day.with(TemporalAdjusters.previousOrSame(DayOfWeek.SUNDAY));
         long week = (sunday.getDayOfYear() - 1) / 7 + 1;
         return String.format(java.util.Locale.ROOT, "%02d%02d", week, sunday.getYear() % 100);
     }
 
-    /** Years of age with one decimal's meaning, for example 7.3. */
+    /**
+     * Years of age with one decimal's meaning, for example 7.3.
+     *
+     * @param today the day it is asked for
+     * @return from the week’s Sunday
+     */
     public double ageYears(LocalDate today) {
         Period age = Period.between(weekStart, today);
         return age.getYears() + age.getMonths() / 12.0 + age.getDays() / 365.25;
@@ -170,8 +197,11 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
 
     /** How near an age limit is. */
     public enum Nearness {
+        /** Passed, or passed today. */
         PASSED,
+        /** Within so many days. */
         SOON,
+        /** Later than that. */
         LATER
     }
 
@@ -179,6 +209,9 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
      * How near a limit is on a day; on its day it is passed.
      *
      * @param soonDays from how many days before it is near
+     * @param limit the day a limit is passed
+     * @param today the day it is asked for
+     * @return passed from the limit’s day on
      */
     public static Nearness nearness(LocalDate limit, LocalDate today, int soonDays) {
         if (!limit.isAfter(today)) {
@@ -191,12 +224,24 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
     private static final double DAYS_A_YEAR = 365.25;
     private static final int WEEK = 7;
 
-    /** Whether a limit lies so near that the stamp, which names a week and not a day, leaves it open. */
+    /**
+     * Whether a limit lies so near that the stamp, which names a week and not a day, leaves it open.
+     *
+     * @param limit the day a limit is passed
+     * @param today the day it is asked for
+     * @return within seven days before or after
+     */
     public static boolean isWithinItsWeek(LocalDate limit, LocalDate today) {
         return Math.abs(java.time.temporal.ChronoUnit.DAYS.between(today, limit)) <= WEEK;
     }
 
-    /** How long until a limit is passed, in words; within a week of today it says ±1 week. */
+    /**
+     * How long until a limit is passed, in words; within a week of today it says ±1 week.
+     *
+     * @param limit the day a limit is passed
+     * @param today the day it is asked for
+     * @return for a table or the middle of a sentence
+     */
     public static String daysRemaining(LocalDate limit, LocalDate today) {
         long days = java.time.temporal.ChronoUnit.DAYS.between(today, limit);
         String unsure = isWithinItsWeek(limit, today) ? " ± 1 week" : "";
@@ -208,7 +253,12 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
                 : String.format(java.util.Locale.ROOT, "%.1f y", days / DAYS_A_YEAR);
     }
 
-    /** The day the tire reaches so many years; from that day on the limit is passed. */
+    /**
+     * The day the tire reaches so many years; from that day on the limit is passed.
+     *
+     * @param years of age; parts of a year count by whole months
+     * @return counted from the week’s Sunday
+     */
     public LocalDate reaches(double years) {
         long whole = (long) Math.floor(years);
         long months = Math.round((years - whole) * 12);

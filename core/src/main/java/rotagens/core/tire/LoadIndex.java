@@ -8,6 +8,8 @@ import rotagens.core.measure.Load;
 /**
  * The number on the sidewall that stands for the load one tire carries at the pressure for its maximum load (ISO 4000-1 and
  * 4209-1): 0 is 45 kg, 279 is 136,000 kg. Every 80 steps are a factor of ten.
+ *
+ * @param number 0 to 279
  */
 public record LoadIndex(int number) {
 
@@ -23,6 +25,12 @@ public record LoadIndex(int number) {
         4125, 4250, 4375
     };
 
+    /**
+     * Checks that there is one.
+     *
+     * @param number the figure on the sidewall
+     * @throws InvalidInputException where the table has no such index
+     */
     public LoadIndex {
         if (number < 0 || number > HIGHEST) {
             throw new InvalidInputException("Load index " + number + " doesn’t exist: they run from 0 to " + HIGHEST
@@ -30,7 +38,12 @@ public record LoadIndex(int number) {
         }
     }
 
-    /** The lowest index that stands for at least this load; empty over the highest. */
+    /**
+     * The lowest index that stands for at least this load; empty over the highest.
+     *
+     * @param load what it has to carry
+     * @return the index
+     */
     public static Optional<LoadIndex> carrying(Load load) {
         return IntStream.rangeClosed(0, HIGHEST)
                 .mapToObj(LoadIndex::new)
@@ -38,7 +51,11 @@ public record LoadIndex(int number) {
                 .findFirst();
     }
 
-    /** The load at this index, in kg as the table has it. */
+    /**
+     * The load at this index, in kg as the table has it.
+     *
+     * @return in kg
+     */
     public Load load() {
         return Load.kg(kg());
     }

@@ -29,7 +29,13 @@ public final class LoadRatingsCheck {
         return size instanceof TireSize.Metric metric && metric.prefix().equals("LT");
     }
 
-    /** Every disagreement found; empty where all that is on file fits together. */
+    /**
+     * Every disagreement found; empty where all that is on file fits together.
+     *
+     * @param size as molded
+     * @param loadRatings what was read of its capacity
+     * @return with what to read again
+     */
     public static List<Reason> disagreements(TireSize size, LoadRatings loadRatings) {
         List<Reason> found = new ArrayList<>();
         loadRatings.service().ifPresent(service -> {
@@ -77,7 +83,13 @@ public final class LoadRatingsCheck {
         return Optional.empty();
     }
 
-    /** The tire's rim against the wheel it is to sit on. */
+    /**
+     * The tire's rim against the wheel it is to sit on.
+     *
+     * @param size of the tire
+     * @param wheelInches rim diameter of the wheel
+     * @return empty where they fit
+     */
     public static Optional<Reason> rimAgainstWheel(TireSize size, double wheelInches) {
         return size.rimInches() == wheelInches
                 ? Optional.empty()

@@ -9,6 +9,8 @@ import rotagens.core.measure.InvalidInputException;
 /**
  * Load index single, dual where given, and speed symbol: {@code 121/118S}.
  *
+ * @param single the index of a single tire
+ * @param dual the index as one of a dual; empty on passenger tires
  * @param speed empty where only the index was read
  */
 public record ServiceDescription(LoadIndex single, Optional<LoadIndex> dual, Optional<SpeedSymbol> speed) {
@@ -16,6 +18,14 @@ public record ServiceDescription(LoadIndex single, Optional<LoadIndex> dual, Opt
     static final String PATTERN = "\\(?([0-9]{1,3})(?:/([0-9]{1,3}))?(A8|[B-HJ-NP-WY])?\\)?";
     private static final Pattern WHOLE = Pattern.compile(PATTERN);
 
+    /**
+     * Checks that both indices can stand together.
+     *
+     * @param single the index of a single tire
+     * @param dual the index as one of a dual
+     * @param speed the symbol behind
+     * @throws InvalidInputException where the dual index lies above the single one
+     */
     public ServiceDescription {
         if (dual.isPresent() && dual.get().number() > single.number()) {
             throw new InvalidInputException("The dual index " + dual.get().number() + " is above the single index "
@@ -23,7 +33,13 @@ public record ServiceDescription(LoadIndex single, Optional<LoadIndex> dual, Opt
         }
     }
 
-    /** Reads {@code 121/118S}, {@code 97t} or {@code 109 Q}. */
+    /**
+     * Reads {@code 121/118S}, {@code 97t} or {@code 109 Q}.
+     *
+     * @param text as typed or read
+     * @return the description
+     * @throws InvalidInputException where it is none, or an index or symbol doesn’t exist
+     */
     public static ServiceDescription parse(String text) {
         Matcher whole =
                 WHOLE.matcher(text == null ? "" : text.toUpperCase(Locale.ROOT).replaceAll("\\s+", ""));
@@ -41,7 +57,11 @@ public record ServiceDescription(LoadIndex single, Optional<LoadIndex> dual, Opt
                 Optional.ofNullable(speed).map(SpeedSymbol::of));
     }
 
-    /** As molded. */
+    /**
+     * As molded.
+     *
+     * @return {@code 121/118S}
+     */
     public String molded() {
         return single.number()
                 + dual.map(index -> "/" + index.number()).orElse("")

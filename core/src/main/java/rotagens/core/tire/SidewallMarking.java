@@ -13,6 +13,11 @@ import rotagens.core.measure.Message;
  * The line of size, service description and load range as people copy it from a sidewall: {@code LT245/75R17 121/118S E}.
  * Lower case, missing spaces and × for x are read alike.
  *
+ * @param size as molded
+ * @param service empty where it isn’t on the line
+ * @param range empty where it isn’t on the line
+ * @param mudAndSnow whether M+S is on it
+ * @param severeSnow whether 3PMSF is on it
  * @param leftOver what stood on the line and wasn't understood
  * @param inFront a maker's or a model's name before the size
  */
@@ -25,7 +30,16 @@ public record SidewallMarking(
         String leftOver,
         String inFront) {
 
-    /** Nothing before the size. */
+    /**
+     * Nothing before the size.
+     *
+     * @param size as molded
+     * @param service empty where it isn’t on the line
+     * @param range empty where it isn’t on the line
+     * @param mudAndSnow whether M+S is on it
+     * @param severeSnow whether 3PMSF is on it
+     * @param leftOver what wasn’t understood
+     */
     public SidewallMarking(
             TireSize size,
             Optional<ServiceDescription> service,
@@ -38,12 +52,21 @@ public record SidewallMarking(
 
     /** The parts of the line, by the field each fills. */
     public enum Field {
+        /** The size. */
         SIZE,
+        /** Load index and speed symbol. */
         SERVICE,
+        /** The load range. */
         RANGE
     }
 
-    /** One part: what was read and what it means. */
+    /**
+     * One part: what was read and what it means.
+     *
+     * @param field which field it fills
+     * @param read as molded
+     * @param meaning in words
+     */
     public record Part(Field field, String read, Message meaning) {}
 
     private static final Pattern MUD_SNOW = Pattern.compile("M\\s*[+&/.]\\s*S\\b");
@@ -79,7 +102,13 @@ public record SidewallMarking(
             + "~*(?:\\(?(?:([0-9]{2,3})/([0-9]{2,3})~?(A8|[B-HJ-NP-WY])?|([0-9]{2,3})~?(A8|[B-HJ-NP-WY]))\\)?)?"
             + "~*(?:#?(" + RANGE + "|[0-9]{1,2}PR))?(?=~|$)(.*)");
 
-    /** Takes the line apart. Refuses a line whose size can't be read; everything else may be missing. */
+    /**
+     * Takes the line apart. Refuses a line whose size can't be read; everything else may be missing.
+     *
+     * @param text the line as people copy it
+     * @return its parts
+     * @throws InvalidInputException where no size can be read
+     */
     public static SidewallMarking parse(String text) {
         String upper = (text == null ? "" : text).toUpperCase(Locale.ROOT).replace('×', 'X');
         if (upper.isBlank()) {
@@ -161,7 +190,11 @@ public record SidewallMarking(
         return at < 0 ? name : text.substring(at, at + name.length());
     }
 
-    /** The line in one fixed form; reading it gives the same parts again. */
+    /**
+     * The line in one fixed form; reading it gives the same parts again.
+     *
+     * @return size, service description, load range, snow marks
+     */
     public String molded() {
         return size.molded()
                 + service.map(read -> " " + read.molded()).orElse("")
@@ -170,7 +203,11 @@ public record SidewallMarking(
                 + (severeSnow ? " 3PMSF" : "");
     }
 
-    /** What each part means, for the person who typed it. */
+    /**
+     * What each part means, for the person who typed it.
+     *
+     * @return those that were read
+     */
     public List<Part> parts() {
         List<Part> parts = new ArrayList<>();
         parts.add(new Part(Field.SIZE, size.molded(), Message.of("{}", size.inWords())));
@@ -200,7 +237,11 @@ public record SidewallMarking(
         return parts;
     }
 
-    /** What a full record still needs from the sidewall, in the order it is looked for. */
+    /**
+     * What a full record still needs from the sidewall, in the order it is looked for.
+     *
+     * @return in words; empty where nothing is missing
+     */
     public List<String> missing() {
         List<String> missing = new ArrayList<>();
         if (service.isEmpty()) {

@@ -8,9 +8,14 @@ import rotagens.core.measure.TreadDepth;
 /**
  * What all tires of one maker's model, size and rating share.
  *
+ * @param manufacturer who makes it
+ * @param name of the pattern
+ * @param size as molded
+ * @param ratings what its sidewall says it carries
  * @param moldedPressure the pressure molded on the sidewall: on passenger tires the maximum (a limit, not a target), on others the
  *     pressure for the maximum load; empty where nobody has read it
  * @param originalDepth tread depth when new; empty where unknown
+ * @param isDirectional whether it has to run one way round
  * @param isSteerAllowed false where its maker keeps it off steer axles
  */
 public record TireModel(
@@ -23,7 +28,16 @@ public record TireModel(
         boolean isDirectional,
         boolean isSteerAllowed) {
 
-    /** A model of which only the pattern is known. */
+    /**
+     * A model of which only the pattern is known.
+     *
+     * @param maker who makes it
+     * @param name of the pattern
+     * @param size as molded
+     * @param molded the pressure on its sidewall
+     * @param originalDepth tread depth when new
+     * @param directional whether it has to run one way round
+     */
     public TireModel(
             String maker,
             String name,
@@ -34,15 +48,29 @@ public record TireModel(
         this(maker, name, size, LoadRatings.UNKNOWN, molded, originalDepth, directional, true);
     }
 
+    /**
+     * What people call it.
+     *
+     * @return maker and pattern
+     */
     public String title() {
         return manufacturer + " " + name;
     }
 
+    /**
+     * Whether it is a passenger tire.
+     *
+     * @return by its size
+     */
     public boolean isPassenger() {
         return LoadRatingsCheck.isPassengerSize(size);
     }
 
-    /** What the molded pressure means on this kind of tire. */
+    /**
+     * What the molded pressure means on this kind of tire.
+     *
+     * @return a sentence, with the figure where it was read
+     */
     public Message moldedPressureMeaning() {
         String means = isPassenger()
                 ? "the maximum: a limit, never a target"
@@ -52,7 +80,11 @@ public record TireModel(
                 .orElse(Message.of("No molded pressure on file. On this tire it is {}", means));
     }
 
-    /** The line as it stands on the sidewall. */
+    /**
+     * The line as it stands on the sidewall.
+     *
+     * @return size, service description and load range
+     */
     public String sidewall() {
         return new SidewallMarking(size, ratings.service(), ratings.range(), false, false, "").molded();
     }

@@ -16,8 +16,11 @@ public sealed interface TireSize {
 
     /** How the cords run; bias and radial never share an axle. */
     enum Construction {
+        /** Cords run from bead to bead. */
         RADIAL("R", "radial"),
+        /** Cords cross. */
         BIAS("D", "bias"),
+        /** Crossing cords under a belt. */
         BELTED("B", "belted bias");
 
         private final String letter;
@@ -28,6 +31,11 @@ public sealed interface TireSize {
             this.label = words;
         }
 
+        /**
+         * What it is called.
+         *
+         * @return for the middle of a sentence
+         */
         public String label() {
             return label;
         }
@@ -41,27 +49,65 @@ public sealed interface TireSize {
         }
     }
 
+    /**
+     * How its cords run.
+     *
+     * @return as its letter says
+     */
     Construction construction();
 
-    /** Nominal rim diameter in inches, for example 22.5. */
+    /**
+     * Nominal rim diameter in inches, for example 22.5.
+     *
+     * @return whole or half inches
+     */
     double rimInches();
 
-    /** As molded, upper case, without spaces. */
+    /**
+     * As molded, upper case, without spaces.
+     *
+     * @return one way of writing for each size
+     */
     String molded();
 
-    /** What was understood, for the person who typed it. */
+    /**
+     * What was understood, for the person who typed it.
+     *
+     * @return a sentence without its full stop
+     */
     String inWords();
 
-    /** Overall diameter when new; empty for inch truck sizes, whose notation doesn't give it. */
+    /**
+     * Overall diameter when new; empty for inch truck sizes, whose notation doesn't give it.
+     *
+     * @return from the notation alone
+     */
     Optional<Length> overallDiameter();
 
-    /** An overall diameter with so much tread gone: twice the lost depth less than new. */
+    /**
+     * An overall diameter with so much tread gone: twice the lost depth less than new.
+     *
+     * @param fresh the diameter when new
+     * @param original the tread depth when new
+     * @param present the tread depth now
+     * @return the diameter now
+     */
     static Length worn(Length fresh, TreadDepth original, TreadDepth present) {
         double lostInches = 2 * (original.thirtySeconds() - present.thirtySeconds()) / 32;
         return Length.ofInches(fresh.inches() - lostInches);
     }
 
-    /** {@code [P|LT|ST|T]width/aspect[Z][R|D|B]rim[C]}, for example {@code LT245/75R17}. */
+    /**
+     * {@code [P|LT|ST|T]width/aspect[Z][R|D|B]rim[C]}, for example {@code LT245/75R17}.
+     *
+     * @param prefix P, LT, ST, T or empty text
+     * @param widthMm section width in mm
+     * @param aspect sidewall height in percent of the width
+     * @param speedZ whether a Z stands before the construction
+     * @param construction how the cords run
+     * @param rimInches nominal rim diameter
+     * @param commercialC whether a C for van tires stands behind
+     */
     record Metric(
             String prefix,
             int widthMm,
@@ -72,11 +118,27 @@ public sealed interface TireSize {
             boolean commercialC)
             implements TireSize {
 
-        /** Whether it is made for trailer service only: <i>ST</i>, special trailer, in front of its width. */
+        /**
+         * Whether it is made for trailer service only: <i>ST</i>, special trailer, in front of its width.
+         *
+         * @return by its prefix
+         */
         public boolean isForTrailers() {
             return prefix.equals("ST");
         }
 
+        /**
+         * Checks that there can be one.
+         *
+         * @param prefix P, LT, ST, T or empty text
+         * @param widthMm section width in mm
+         * @param aspect sidewall height in percent of the width
+         * @param speedZ whether a Z stands before the construction
+         * @param construction how the cords run
+         * @param rimInches nominal rim diameter
+         * @param commercialC whether a C stands behind
+         * @throws InvalidInputException for a size nobody makes
+         */
         public Metric {
             refuseUnless(widthMm >= 95 && widthMm <= 455, "section width " + widthMm + " mm", "95–455 mm");
             refuseUnless(aspect >= 20 && aspect <= 100, "sidewall height " + aspect + "%", "20–100%");
@@ -101,11 +163,29 @@ public sealed interface TireSize {
         }
     }
 
-    /** {@code overall diameter x section width R rim LT}, inches, for example {@code 31x10.50R15LT}. */
+    /**
+     * {@code overall diameter x section width R rim LT}, inches, for example {@code 31x10.50R15LT}.
+     *
+     * @param diameterInches overall diameter
+     * @param widthInches section width
+     * @param construction how the cords run
+     * @param rimInches nominal rim diameter
+     * @param lightTruck whether LT stands with it
+     */
     record Flotation(
             double diameterInches, double widthInches, Construction construction, double rimInches, boolean lightTruck)
             implements TireSize {
 
+        /**
+         * Checks that there can be one.
+         *
+         * @param diameterInches overall diameter
+         * @param widthInches section width
+         * @param construction how the cords run
+         * @param rimInches nominal rim diameter
+         * @param lightTruck whether LT stands with it
+         * @throws InvalidInputException for a size nobody makes
+         */
         public Flotation {
             refuseUnless(
                     diameterInches >= 20 && diameterInches <= 60,
@@ -138,10 +218,26 @@ public sealed interface TireSize {
         }
     }
 
-    /** {@code width R rim C}, millimeters without an aspect, on vans: {@code 185R14C}. */
+    /**
+     * {@code width R rim C}, millimeters without an aspect, on vans: {@code 185R14C}.
+     *
+     * @param widthMm section width in mm
+     * @param construction how the cords run
+     * @param rimInches nominal rim diameter
+     * @param commercialC whether a C stands behind
+     */
     record MetricVan(int widthMm, Construction construction, double rimInches, boolean commercialC)
             implements TireSize {
 
+        /**
+         * Checks that there can be one.
+         *
+         * @param widthMm section width in mm
+         * @param construction how the cords run
+         * @param rimInches nominal rim diameter
+         * @param commercialC whether a C stands behind
+         * @throws InvalidInputException for a size nobody makes
+         */
         public MetricVan {
             refuseUnless(widthMm >= 125 && widthMm <= 335, "section width " + widthMm + " mm", "125–335 mm");
             refuseRim(rimInches);
@@ -168,6 +264,10 @@ public sealed interface TireSize {
      * {@code width R rim LT}, inches, no aspect, for example {@code 11R22.5} or {@code 7.50R16LT}. Kept as molded: 10.00R20 isn't
      * 10R20.
      *
+     * @param widthInches section width
+     * @param construction how the cords run
+     * @param rimInches nominal rim diameter
+     * @param lightTruck whether LT stands behind
      * @param decimals whether the width is molded with two decimals
      * @param hyphen whether a hyphen stands for bias ply, as in {@code 9.00-20}
      */
@@ -180,10 +280,29 @@ public sealed interface TireSize {
             boolean hyphen)
             implements TireSize {
 
+        /**
+         * As it is mostly molded: decimals on light truck tires, no hyphen.
+         *
+         * @param widthInches section width
+         * @param construction how the cords run
+         * @param rimInches nominal rim diameter
+         * @param lightTruck whether LT stands behind
+         */
         public InchTruck(double widthInches, Construction construction, double rimInches, boolean lightTruck) {
             this(widthInches, construction, rimInches, lightTruck, lightTruck, false);
         }
 
+        /**
+         * Checks that there can be one.
+         *
+         * @param widthInches section width
+         * @param construction how the cords run
+         * @param rimInches nominal rim diameter
+         * @param lightTruck whether LT stands behind
+         * @param decimals whether the width is molded with two decimals
+         * @param hyphen whether a hyphen stands for bias ply
+         * @throws InvalidInputException for a size nobody makes
+         */
         public InchTruck {
             refuseUnless(widthInches >= 4 && widthInches <= 18, "section width " + widthInches + " in", "4–18 in");
             refuseRim(rimInches);
@@ -207,7 +326,13 @@ public sealed interface TireSize {
         }
     }
 
-    /** Reads a size as people type it: lower case, missing spaces, × for x. */
+    /**
+     * Reads a size as people type it: lower case, missing spaces, × for x.
+     *
+     * @param text as typed
+     * @return the size
+     * @throws InvalidInputException where it is in none of the notations, or out of what is made
+     */
     static TireSize parse(String text) {
         String size = text == null
                 ? ""

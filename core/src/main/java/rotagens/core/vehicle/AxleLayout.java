@@ -9,9 +9,21 @@ import rotagens.core.vehicle.Position.DualSlot;
 import rotagens.core.vehicle.Position.OnAxle;
 import rotagens.core.vehicle.Position.Spare;
 
-/** The axles of a vehicle from the front, and how many spares it carries. */
+/**
+ * The axles of a vehicle from the front, and how many spares it carries.
+ *
+ * @param axles from the front, 1 to 9
+ * @param spares 0 to 9
+ */
 public record AxleLayout(List<Axle> axles, int spares) {
 
+    /**
+     * Checks that it can be one.
+     *
+     * @param axles from the front
+     * @param spares how many it carries
+     * @throws InvalidInputException for more or fewer axles or spares than a vehicle has
+     */
     public AxleLayout {
         axles = List.copyOf(axles);
         if (axles.isEmpty() || axles.size() > 9) {
@@ -22,7 +34,11 @@ public record AxleLayout(List<Axle> axles, int spares) {
         }
     }
 
-    /** Every position, axle by axle from the front, left to right, spares last. */
+    /**
+     * Every position, axle by axle from the front, left to right, spares last.
+     *
+     * @return as people read a vehicle drawn from above
+     */
     public List<Position> positions() {
         List<Position> all = new ArrayList<>();
         for (int axle = 1; axle <= axles.size(); axle++) {
@@ -35,7 +51,11 @@ public record AxleLayout(List<Axle> axles, int spares) {
         return all;
     }
 
-    /** One walk round the vehicle: front left, down the left side, across the back, up the right side, spares last; outer before inner. */
+    /**
+     * One walk round the vehicle: front left, down the left side, across the back, up the right side, spares last; outer before inner.
+     *
+     * @return the same positions, as a walk comes to them
+     */
     public List<Position> walkAroundOrder() {
         List<Position> walk = new ArrayList<>();
         for (int axle = 1; axle <= axles.size(); axle++) {
@@ -48,18 +68,35 @@ public record AxleLayout(List<Axle> axles, int spares) {
         return walk;
     }
 
-    /** The positions of one axle end, outer first. */
+    /**
+     * The positions of one axle end, outer first.
+     *
+     * @param axle counted from the front, from 1
+     * @param side the driver’s left or right
+     * @return one position, or two of a dual
+     */
     public List<Position> wheelEnd(int axle, Side side) {
         return axles.get(axle - 1).isDual()
                 ? List.of(new OnAxle(axle, side, DualSlot.OUTER), new OnAxle(axle, side, DualSlot.INNER))
                 : List.of(new OnAxle(axle, side, DualSlot.SINGLE));
     }
 
+    /**
+     * Whether the layout has a position.
+     *
+     * @param position one that may be asked about
+     * @return whether there is such a place here
+     */
     public boolean has(Position position) {
         return positions().contains(position);
     }
 
-    /** In words, for example <i>drive right inner</i>; axles that share a role are numbered. */
+    /**
+     * In words, for example <i>drive right inner</i>; axles that share a role are numbered.
+     *
+     * @param position one of this layout
+     * @return in lower case, for the middle of a sentence
+     */
     public String nameOf(Position position) {
         if (position instanceof Spare spare) {
             return "spare " + spare.number();
@@ -77,6 +114,12 @@ public record AxleLayout(List<Axle> axles, int spares) {
                 + on.side().label() + place;
     }
 
+    /**
+     * Whether a position is on a steer axle.
+     *
+     * @param position one of this layout
+     * @return never for a spare
+     */
     public boolean isSteer(Position position) {
         return position instanceof OnAxle on && axles.get(on.axle() - 1).role() == AxleRole.STEER;
     }

@@ -15,7 +15,14 @@ import rotagens.core.vehicle.Position.OnAxle;
  */
 public record AxleLayoutChange(List<Position> blocked, List<String> effects) {
 
-    /** Compares two layouts; {@code occupied} are the positions that hold a tire today. */
+    /**
+     * Compares two layouts; {@code occupied} are the positions that hold a tire today.
+     *
+     * @param before the layout on file
+     * @param after the layout that is drawn
+     * @param occupied positions with a tire on them
+     * @return nothing blocked and no effect where nothing changes for a tire
+     */
     public static AxleLayoutChange between(AxleLayout before, AxleLayout after, Set<Position> occupied) {
         List<Position> blocked = new ArrayList<>();
         Set<String> effects = new LinkedHashSet<>();

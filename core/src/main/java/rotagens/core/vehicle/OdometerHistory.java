@@ -11,25 +11,53 @@ import rotagens.core.measure.Distance;
  */
 public record OdometerHistory(List<Replacement> replaced) {
 
-    /** Another odometer, or another start of the same one: what the old showed last, and what the new began with. */
+    /**
+     * Another odometer, or another start of the same one.
+     *
+     * @param at when it was replaced
+     * @param last what the old one showed last
+     * @param first what the new one began with
+     */
     public record Replacement(Instant at, Distance last, Distance first) {}
 
-    /** What the odometer of that time showed. */
+    /**
+     * What the odometer of a time showed.
+     *
+     * @param at when it was read
+     * @param reading as shown, not counted on
+     */
     public record Shown(Instant at, Distance reading) {}
 
     /** Never replaced. */
     public static final OdometerHistory ONE = new OdometerHistory(List.of());
 
+    /**
+     * Keeps its own copy.
+     *
+     * @param replaced in the order of time
+     */
     public OdometerHistory {
         replaced = List.copyOf(replaced);
     }
 
-    /** Miles driven on the first odometer's count, from what the odometer of that time showed. */
+    /**
+     * Miles driven on the first odometer's count, from what the odometer of that time showed.
+     *
+     * @param at when it was read
+     * @param shown what it showed
+     * @return miles, counted on through every replacement up to then
+     */
     public double driven(Instant at, Distance shown) {
         return shown.miles() + ahead(at);
     }
 
-    /** What the odometer of that time shows after so many miles driven. */
+    /**
+     * What the odometer of that time shows after so many miles driven.
+     *
+     * @param at when it is read
+     * @param driven miles counted on through every replacement
+     * @return miles
+     */
     public double shown(Instant at, double driven) {
         return driven - ahead(at);
     }
@@ -54,7 +82,13 @@ public record OdometerHistory(List<Replacement> replaced) {
                 && after.reading().miles() < before.reading().miles();
     }
 
-    /** Whether the odometer was replaced between two instants, the later one included. */
+    /**
+     * Whether the odometer was replaced between two instants, the later one included.
+     *
+     * @param from the earlier instant, not included
+     * @param to the later one
+     * @return whether readings of the two are of different odometers
+     */
     public boolean replacedBetween(Instant from, Instant to) {
         return replaced.stream()
                 .anyMatch(one -> one.at().isAfter(from) && !one.at().isAfter(to));

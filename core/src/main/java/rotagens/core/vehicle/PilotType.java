@@ -7,6 +7,11 @@ public enum PilotType {
     /** Larger chamfered holes, bevelled nuts. */
     STUD;
 
+    /**
+     * What it is called.
+     *
+     * @return for the middle of a sentence
+     */
     public String label() {
         return this == HUB ? "hub-piloted" : "stud-piloted";
     }

@@ -8,9 +8,18 @@ import rotagens.core.measure.InvalidInputException;
 /** A place for a tire on a vehicle, written {@code 1L}, {@code 2RO} or {@code S1}. */
 public sealed interface Position {
 
+    /**
+     * How it is written.
+     *
+     * @return {@code 1L}, {@code 2RO} or {@code S1}
+     */
     String code();
 
-    /** The same place on the other side of the axle; null for a spare. */
+    /**
+     * The same place on the other side of the axle; null for a spare.
+     *
+     * @return of a dual, outer for outer
+     */
     default Position opposite() {
         return this instanceof OnAxle on
                 ? new OnAxle(on.axle(), on.side() == Side.LEFT ? Side.RIGHT : Side.LEFT, on.dualSlot())
@@ -19,8 +28,11 @@ public sealed interface Position {
 
     /** Outer is away from the vehicle's center line. */
     enum DualSlot {
+        /** The only tire of its end. */
         SINGLE(""),
+        /** The one of a dual that is seen. */
         OUTER("O"),
+        /** The one of a dual behind it. */
         INNER("I");
 
         private final String letter;
@@ -30,7 +42,13 @@ public sealed interface Position {
         }
     }
 
-    /** On an axle, counted from the front. */
+    /**
+     * On an axle.
+     *
+     * @param axle counted from the front, from 1
+     * @param side the driver’s left or right
+     * @param dualSlot which of a dual, or the only one
+     */
     record OnAxle(int axle, Side side, DualSlot dualSlot) implements Position {
         @Override
         public String code() {
@@ -38,7 +56,11 @@ public sealed interface Position {
         }
     }
 
-    /** Carried as a spare, counted from one. */
+    /**
+     * Carried as a spare.
+     *
+     * @param number counted from 1
+     */
     record Spare(int number) implements Position {
         @Override
         public String code() {
@@ -46,9 +68,16 @@ public sealed interface Position {
         }
     }
 
+    /** The form of a position’s code, in capitals. */
     Pattern CODE = Pattern.compile("([1-9])([LR])([OI])?|S([1-9])");
 
-    /** Reads a position code in either case. */
+    /**
+     * Reads a position code in either case.
+     *
+     * @param text what was typed or scanned
+     * @return the position; whether a vehicle has it is its layout’s to say
+     * @throws InvalidInputException where it is no code
+     */
     static Position parse(String text) {
         Matcher code = CODE.matcher(text == null ? "" : text.strip().toUpperCase(Locale.ROOT));
         if (!code.matches()) {

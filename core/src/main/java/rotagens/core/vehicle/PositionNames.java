@@ -24,7 +24,12 @@ public final class PositionNames {
 
     private PositionNames() {}
 
-    /** Whether a text has the form of such a name, whatever the vehicle. */
+    /**
+     * Whether a text has the form of such a name, whatever the vehicle.
+     *
+     * @param text what was written
+     * @return whether {@link #read} may find a position by it
+     */
     public static boolean isOne(String text) {
         String name = bare(text);
         return LETTERS.matcher(name).matches()
@@ -36,6 +41,9 @@ public final class PositionNames {
     /**
      * The position that is meant.
      *
+     * @param text what was written
+     * @param layout of the vehicle it is written for
+     * @return the position
      * @throws InvalidInputException where the name is none, or may mean more than one tire of this layout
      */
     public static Position read(String text, AxleLayout layout) {

@@ -2,7 +2,9 @@ package rotagens.core.vehicle;
 
 /** The driver's left and right, everywhere. */
 public enum Side {
+    /** The driver’s left. */
     LEFT("left", "L"),
+    /** The driver’s right. */
     RIGHT("right", "R");
 
     private final String label;
@@ -13,10 +15,20 @@ public enum Side {
         this.letter = letter;
     }
 
+    /**
+     * What it is called.
+     *
+     * @return in lower case
+     */
     public String label() {
         return label;
     }
 
+    /**
+     * How it is written in a position’s code.
+     *
+     * @return L or R
+     */
     public String letter() {
         return letter;
     }

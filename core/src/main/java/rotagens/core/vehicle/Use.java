@@ -17,12 +17,21 @@ import rotagens.core.tire.SpeedSymbol;
 public record Use(
         OptionalInt seats, Optional<Boolean> forPay, Optional<Load> combination, Optional<SpeedSymbol> speed) {
 
+    /** Nobody has recorded anything. */
     public static final Use UNKNOWN =
             new Use(OptionalInt.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
     private static final int MOST_SEATS = 120;
 
-    /** @throws InvalidInputException for fewer than one seat or more than any coach has */
+    /**
+     * Checks the seats.
+     *
+     * @param seats how many people it is built for, the driver included
+     * @param forPay whether people ride for pay
+     * @param combination gross combination weight rating
+     * @param speed the symbol its maker asks of the tires
+     * @throws InvalidInputException for fewer than one seat or more than any coach has
+     */
     public Use {
         if (seats.isPresent() && (seats.getAsInt() < 1 || seats.getAsInt() > MOST_SEATS)) {
             throw new InvalidInputException(

@@ -38,7 +38,23 @@ public record Vehicle(
         Map<Position, Sensor> sensors,
         Use use) {
 
-    /** Nothing on record about its use. */
+    /**
+     * Nothing on record about its use.
+     *
+     * @param unit what the fleet calls it
+     * @param vehicleClass the class it is filed under
+     * @param kind what the law calls it
+     * @param gvwr gross vehicle weight rating
+     * @param axleLayout its axles and spares
+     * @param placards by axle from 1
+     * @param gawrs by axle from 1
+     * @param wheelLimits by position
+     * @param sensorsWork whether working sensors warn of low pressure
+     * @param milesPerDay from its odometer readings
+     * @param parkedSince the day it was parked, if it stands
+     * @param outdoors whether it is parked in the sun
+     * @param sensors by position
+     */
     public Vehicle(
             String unit,
             String vehicleClass,
@@ -72,12 +88,20 @@ public record Vehicle(
 
     private static final double LIGHT_UP_TO_LB = 10_000;
 
-    /** The vehicle maker's size and cold pressure for one axle. */
+    /**
+     * The vehicle maker's size and cold pressure for one axle.
+     *
+     * @param size as printed
+     * @param pressure cold
+     */
     public record Placard(TireSize size, Pressure pressure) {}
 
     /**
      * What is known of the wheel at a position.
      *
+     * @param pilotType how it is centered
+     * @param maximum the highest pressure it holds
+     * @param maximumLoad the most it carries
      * @param rimInches nominal rim diameter
      */
     public record WheelLimits(
@@ -86,15 +110,46 @@ public record Vehicle(
             Optional<Load> maximumLoad,
             OptionalDouble rimInches) {
 
+        /**
+         * A wheel whose rim nobody has read.
+         *
+         * @param pilot how it is centered
+         * @param maximum the highest pressure it holds
+         * @param maximumLoad the most it carries
+         */
         public WheelLimits(Optional<PilotType> pilot, Optional<Pressure> maximum, Optional<Load> maximumLoad) {
             this(pilot, maximum, maximumLoad, OptionalDouble.empty());
         }
 
+        /**
+         * A wheel of which neither load nor rim was read.
+         *
+         * @param pilot how it is centered
+         * @param maximum the highest pressure it holds
+         */
         public WheelLimits(Optional<PilotType> pilot, Optional<Pressure> maximum) {
             this(pilot, maximum, Optional.empty());
         }
     }
 
+    /**
+     * Keeps its own copies.
+     *
+     * @param unit what the fleet calls it
+     * @param vehicleClass the class it is filed under
+     * @param type what the law calls it
+     * @param gvwr gross vehicle weight rating
+     * @param layout its axles and spares
+     * @param placards by axle from 1
+     * @param gawrs by axle from 1
+     * @param wheels by position
+     * @param hasWorkingSensors whether working sensors warn of low pressure
+     * @param milesPerDay from its odometer readings
+     * @param parkedSince the day it was parked, if it stands
+     * @param isParkedOutdoors whether it is parked in the sun
+     * @param sensors by position
+     * @param use as far as it is on record
+     */
     public Vehicle {
         placards = Map.copyOf(placards);
         gawrs = Map.copyOf(gawrs);
@@ -102,7 +157,11 @@ public record Vehicle(
         sensors = Map.copyOf(sensors);
     }
 
-    /** GVWR up to and including 10,000 lb. */
+    /**
+     * GVWR up to and including 10,000 lb.
+     *
+     * @return whether the rules of light vehicles hold
+     */
     public boolean isLight() {
         return gvwr.lb() <= LIGHT_UP_TO_LB;
     }
@@ -110,6 +169,9 @@ public record Vehicle(
     /**
      * Front wheels of buses, trucks and tractors that are commercial motor vehicles: 4/32 in instead of 2/32 (49 CFR 393.75(b),
      * 390.5). Where the rule turns on what nobody has recorded, {@link #commercialUseUnknown()} asks.
+     *
+     * @param position one of its positions
+     * @return whether 4/32 in is the legal limit there
      */
     public boolean hasHeavyFrontRule(Position position) {
         return layout.isSteer(position) && type.hasHeavyFrontRule() && isCommercial();
@@ -118,6 +180,8 @@ public record Vehicle(
     /**
      * Over 10,000 lb by its own rating or with what it tows, built for 9 people or more with the driver and run for pay, or for 16
      * or more otherwise (49 CFR 390.5). A bus of which nobody has said so counts as one.
+     *
+     * @return whether it counts as a commercial motor vehicle here
      */
     public boolean isCommercial() {
         return !isLight()
@@ -129,7 +193,11 @@ public record Vehicle(
                 || type == VehicleType.BUS && use.seats().isEmpty();
     }
 
-    /** Whether what would make a light vehicle a commercial one isn't on record: seats, pay or the weight it tows. */
+    /**
+     * Whether what would make a light vehicle a commercial one isn't on record: seats, pay or the weight it tows.
+     *
+     * @return whether it has to be asked for
+     */
     public boolean commercialUseUnknown() {
         return type.hasHeavyFrontRule()
                 && !isCommercial()
@@ -139,7 +207,12 @@ public record Vehicle(
     private static final int SEATS_FOR_PAY = 9;
     private static final int SEATS_WITHOUT_PAY = 16;
 
-    /** The placard for a position; a spare must be ready for any axle, so it takes the highest pressure. */
+    /**
+     * The placard for a position; a spare must be ready for any axle, so it takes the highest pressure.
+     *
+     * @param position one of its positions
+     * @return empty where the placard wasn’t read
+     */
     public Optional<Placard> placardAt(Position position) {
         if (position instanceof OnAxle on) {
             return Optional.ofNullable(placards.get(on.axle()));
@@ -149,16 +222,30 @@ public record Vehicle(
                         placard -> placard.pressure().psi()));
     }
 
-    /** Passenger tires carry a tenth less on vehicles of these kinds (49 CFR 571.110). */
+    /**
+     * Passenger tires carry a tenth less on vehicles of these kinds (49 CFR 571.110).
+     *
+     * @return for every kind but a car
+     */
     public boolean deratesPassengerTires() {
         return type != VehicleType.CAR;
     }
 
+    /**
+     * Whether any axle has duals.
+     *
+     * @return whether any end carries two tires
+     */
     public boolean hasDuals() {
         return layout.axles().stream().anyMatch(Axle::isDual);
     }
 
-    /** The wheels on file of one axle, left to right. */
+    /**
+     * The wheels on file of one axle, left to right.
+     *
+     * @param axle counted from the front, from 1
+     * @return in the order of positions
+     */
     public Map<Position, WheelLimits> wheelsOn(int axle) {
         Map<Position, WheelLimits> here = new java.util.LinkedHashMap<>();
         layout.positions().stream()
@@ -167,10 +254,22 @@ public record Vehicle(
         return here;
     }
 
+    /**
+     * The sensor at a position.
+     *
+     * @param position one of its positions
+     * @return empty where none is on file
+     */
     public Optional<Sensor> sensorAt(Position position) {
         return Optional.ofNullable(sensors.get(position));
     }
 
+    /**
+     * The wheel at a position.
+     *
+     * @param position one of its positions
+     * @return empty where none is on file
+     */
     public Optional<WheelLimits> wheelAt(Position position) {
         return Optional.ofNullable(wheels.get(position));
     }

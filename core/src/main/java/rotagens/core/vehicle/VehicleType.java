@@ -2,16 +2,28 @@ package rotagens.core.vehicle;
 
 /** What the law calls the vehicle; it decides which tread limit its front wheels have. */
 public enum VehicleType {
+    /** Built for more than ten people. */
     BUS,
+    /** Carries goods on its own frame. */
     TRUCK,
+    /** Pulls a semitrailer. */
     TRACTOR,
+    /** Is pulled. */
     TRAILER,
+    /** A light van for people or goods. */
     VAN,
+    /** A light truck with an open bed. */
     PICKUP,
+    /** A light vehicle for people, built on or like a truck. */
     SUV,
+    /** A passenger car. */
     CAR;
 
-    /** Whether such vehicles are built to carry people, so that their seats count. */
+    /**
+     * Whether such vehicles are built to carry people, so that their seats count.
+     *
+     * @return for a bus, a van and an SUV
+     */
     public boolean carriesPeople() {
         return this == BUS || this == VAN || this == SUV;
     }
@@ -20,7 +32,11 @@ public enum VehicleType {
         return this != TRAILER && this != CAR;
     }
 
-    /** Where the vehicle maker puts the placard on this kind of vehicle. */
+    /**
+     * Where the vehicle maker puts the placard on this kind of vehicle.
+     *
+     * @return for the middle of a sentence
+     */
     public String placardLocation() {
         return switch (this) {
             case BUS -> "near the entrance door or the driver’s seat";

@@ -78,6 +78,11 @@ public class ChangeTracker implements TransactionExecutionListener {
         return staleEverything || staleJudgements;
     }
 
+    /** Whether nothing was committed since that touches a vehicle or how it is judged. */
+    public synchronized boolean isUpToDate(long vehicleId) {
+        return !farReaching() && !staleVehicles.contains(vehicleId);
+    }
+
     /** Gives back what could not be worked out. */
     public synchronized void giveBack(Stale stale) {
         staleEverything |= stale.everything();

@@ -90,6 +90,26 @@ public class FleetCache {
         return fleetAssessor.get(vehicleId);
     }
 
+    /**
+     * One vehicle as the last commit left it: for a write that changes nothing of it, as a draft does. What is kept serves where
+     * it is up to date, so that the one writer isn't held while a vehicle is loaded and judged; nothing else is judged here.
+     */
+    public VehicleAssessment asCommitted(long vehicleId) {
+        if (lock.tryLock()) {
+            try {
+                VehicleAssessment known = byId.get(vehicleId);
+                if (known != null
+                        && changeTracker.isUpToDate(vehicleId)
+                        && LocalDate.now(clock).equals(day)) {
+                    return known;
+                }
+            } finally {
+                lock.unlock();
+            }
+        }
+        return fleetAssessor.get(vehicleId);
+    }
+
     private static boolean isWriting() {
         return TransactionSynchronizationManager.isActualTransactionActive()
                 && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();

@@ -59,7 +59,6 @@ class WalkArounds {
     private final WalkAroundEntryParser reader;
     private final Photos photos;
     private final FleetCache fleet;
-    private final FleetCache kept;
     private final FactLog facts;
     private final TireStore tireStore;
     private final VehicleStore vehicleStore;
@@ -74,7 +73,6 @@ class WalkArounds {
             WalkAroundEntryParser reader,
             Photos photos,
             FleetCache fleet,
-            FleetCache kept,
             FactLog facts,
             TireStore tireStore,
             VehicleStore vehicleStore,
@@ -88,7 +86,6 @@ class WalkArounds {
         this.photos = photos;
         this.store = store;
         this.fleet = fleet;
-        this.kept = kept;
         this.facts = facts;
         this.tireStore = tireStore;
         this.vehicleStore = vehicleStore;
@@ -101,7 +98,7 @@ class WalkArounds {
     @Transactional
     public WalkAroundView start(long vehicleId, WalkAroundScope scope, Units units) {
         changeTracker.draftsOnly();
-        VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
+        VehicleAssessment vehicleAssessment = fleet.asCommitted(vehicleId);
         long id = store.openOn(vehicleId)
                 .map(OpenWalkAround::id)
                 .orElseGet(() -> store.start(vehicleId, scope, people.me(), clock.instant()));
@@ -134,7 +131,7 @@ class WalkArounds {
         changeTracker.draftsOnly();
         OpenWalkAround openWalkAround = unfinished(id);
         // A draft changes no fact about the vehicle, so what is kept of it holds.
-        VehicleAssessment vehicleAssessment = kept.get(openWalkAround.vehicleId());
+        VehicleAssessment vehicleAssessment = fleet.asCommitted(openWalkAround.vehicleId());
         Position position = VehiclePositions.of(vehicleAssessment, code);
         long placeId = vehicleAssessment.placeId(position);
         Map<Long, Stored> entries = store.entries(id);
@@ -179,7 +176,7 @@ class WalkArounds {
     public PhotoView photograph(long id, String code, ReadyPhoto picture) {
         changeTracker.draftsOnly();
         OpenWalkAround openWalkAround = unfinished(id);
-        VehicleAssessment vehicleAssessment = kept.get(openWalkAround.vehicleId());
+        VehicleAssessment vehicleAssessment = fleet.asCommitted(openWalkAround.vehicleId());
         return WalkAroundPages.view(photos.add(
                 id, vehicleAssessment.placeId(VehiclePositions.of(vehicleAssessment, code)), picture, people.me()));
     }

@@ -10,6 +10,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import rotagens.server.ServerTest;
+import rotagens.server.cache.ChangeTracker;
 
 /** The fleet as it stands, kept: every page asks this, inside a write and outside. */
 @ServerTest
@@ -17,6 +18,9 @@ class FleetCacheTest {
 
     @Autowired
     FleetCache fleet;
+
+    @Autowired
+    ChangeTracker changeTracker;
 
     @Autowired
     DSLContext db;
@@ -45,5 +49,43 @@ class FleetCacheTest {
             status.setRollbackOnly();
         });
         assertThat(fleet.get(before.id()).unit()).isEqualTo(before.unit());
+    }
+
+    @Test
+    @DisplayName(
+            "a draft takes the kept vehicle, so that saving one doesn't hold the writer while the vehicle is judged")
+    void keptForDrafts() {
+        VehicleAssessment kept = fleet.all().get(0);
+        new TransactionTemplate(transactions).executeWithoutResult(status -> {
+            changeTracker.draftsOnly();
+            assertThat(fleet.asCommitted(kept.id())).isSameAs(kept);
+            status.setRollbackOnly();
+        });
+        assertThat(fleet.asCommitted(kept.id())).isSameAs(kept);
+    }
+
+    @Test
+    @DisplayName(
+            "a draft never takes a vehicle that somebody changed since it was judged, by name or without saying what")
+    void changedSince() {
+        VehicleAssessment before = fleet.all().get(0);
+        VehicleAssessment other = fleet.all().get(1);
+        TransactionTemplate write = new TransactionTemplate(transactions);
+        write.executeWithoutResult(status -> {
+            changeTracker.only(before.id());
+            rename(before.id(), "ZZ-98");
+        });
+        assertThat(fleet.asCommitted(before.id()).unit()).isEqualTo("ZZ-98");
+        assertThat(fleet.asCommitted(other.id())).as("nobody changed this one").isSameAs(other);
+        fleet.all();
+        write.executeWithoutResult(status -> rename(before.id(), before.unit()));
+        assertThat(fleet.asCommitted(before.id()).unit()).isEqualTo(before.unit());
+    }
+
+    private void rename(long vehicleId, String unit) {
+        db.update(VEHICLE)
+                .set(VEHICLE.UNIT, unit)
+                .where(VEHICLE.ID.eq(vehicleId))
+                .execute();
     }
 }

@@ -14,7 +14,7 @@ import rotagens.server.Api.Answer;
 import tools.jackson.databind.JsonNode;
 
 /** A job sheet worked through over the wire: its steps, its readings, its closing. */
-abstract class OnSheet {
+public abstract class OnSheet {
 
     static final Map<String, String> READINGS = Map.ofEntries(
             Map.entry("SEAT", "{\"seating\":\"35\",\"where\":\"OPEN\"}"),
@@ -46,19 +46,19 @@ abstract class OnSheet {
             "{\"gap1\":\"3\",\"gap2\":\"3\",\"gap3\":\"6\",\"gap4\":\"4\",\"backUnreached\":\"hub in the way\"}";
 
     @Autowired
-    MockMvc http;
+    protected MockMvc http;
 
-    Api technician;
-    Api coordinator;
+    protected Api technician;
+    protected Api coordinator;
 
     @BeforeEach
-    void clients() {
+    protected void clients() {
         coordinator = new Api(http);
         technician = Api.as(http, "TECHNICIAN");
         coordinator.emptyShop();
     }
 
-    long job(String unit, String key) {
+    protected long job(String unit, String key) {
         long vehicle = coordinator.vehicle(unit);
         Answer job = coordinator.post(
                 "/api/jobs",
@@ -67,28 +67,28 @@ abstract class OnSheet {
         return job.body().get(0).path("id").asLong();
     }
 
-    JsonNode sheet(long job) {
+    protected JsonNode sheet(long job) {
         return technician.get("/api/jobs/{id}/sheet", job).body();
     }
 
-    Answer mark(Api who, long job, String step, String fields) {
+    protected Answer mark(Api who, long job, String step, String fields) {
         return who.post("/api/jobs/" + job + "/sheet/steps/" + step, "{\"fields\":" + fields + "}");
     }
 
-    static JsonNode step(JsonNode sheet, String key) {
+    protected static JsonNode step(JsonNode sheet, String key) {
         return StreamSupport.stream(sheet.path("steps").spliterator(), false)
                 .filter(step -> step.path("key").asString().equals(key))
                 .findFirst()
                 .orElseThrow();
     }
 
-    static List<String> keys(JsonNode sheet) {
+    protected static List<String> keys(JsonNode sheet) {
         List<String> keys = new ArrayList<>();
         sheet.path("steps").forEach(step -> keys.add(step.path("key").asString()));
         return keys;
     }
 
-    static String fields(JsonNode step) {
+    protected static String fields(JsonNode step) {
         String code = step.path("key").asString().replaceAll(":.*", "");
         String does = step.path("does").asString();
         // Where no target is on file the gauge's figure is only recorded.
@@ -108,7 +108,7 @@ abstract class OnSheet {
     }
 
     /** Marks every step up to one, in order. */
-    void until(long job, String stop) {
+    protected void until(long job, String stop) {
         for (String key : keys(sheet(job))) {
             if (key.equals(stop)) {
                 return;
@@ -120,7 +120,7 @@ abstract class OnSheet {
         }
     }
 
-    void done(long job, String key, String fields) {
+    protected void done(long job, String key, String fields) {
         if (step(sheet(job), key).hasNonNull("recordedBy")) {
             // Its record is made on another page; these sheets are about other steps.
             Answer skipped = technician.post(
@@ -140,7 +140,7 @@ abstract class OnSheet {
     }
 
     /** What the vehicle's odometer showed last. */
-    long odometer(long job) {
+    protected long odometer(long job) {
         long vehicle = sheet(job).path("vehicleId").asLong();
         return Long.parseLong(technician
                 .get("/api/vehicles/{id}", vehicle)
@@ -151,7 +151,7 @@ abstract class OnSheet {
     }
 
     /** The open job of a vehicle with work of a kind. */
-    JsonNode openJob(String unit, String workType) {
+    protected JsonNode openJob(String unit, String workType) {
         return StreamSupport.stream(
                         technician
                                 .get("/api/vehicles/{id}/jobs", technician.vehicle(unit))
@@ -164,7 +164,7 @@ abstract class OnSheet {
                 .orElseThrow();
     }
 
-    Answer close(long job) {
+    protected Answer close(long job) {
         return technician.post(
                 "/api/jobs/" + job + "/sheet/completion",
                 "{}",
@@ -173,7 +173,7 @@ abstract class OnSheet {
     }
 
     /** Marks whatever is open, in the sheet's order, until nothing is. */
-    void goOn(long job) {
+    protected void goOn(long job) {
         while (true) {
             String open = StreamSupport.stream(sheet(job).path("steps").spliterator(), false)
                     .filter(step -> step.path("state").asString().equals("OPEN"))

@@ -1,4 +1,4 @@
-package rotagens.server.shop;
+package rotagens.server.parts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

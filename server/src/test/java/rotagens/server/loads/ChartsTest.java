@@ -1,4 +1,4 @@
-package rotagens.server.pressure;
+package rotagens.server.loads;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

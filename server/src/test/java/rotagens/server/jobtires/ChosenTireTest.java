@@ -1,4 +1,4 @@
-package rotagens.server.jobsheet;
+package rotagens.server.jobtires;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -9,6 +9,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import rotagens.server.Api.Answer;
 import rotagens.server.ServerTest;
+import rotagens.server.jobsheet.OnSheet;
 import tools.jackson.databind.JsonNode;
 
 /** Which tire goes on is said, and checked, when the work is planned; at the wheel it is known again by its code. */

@@ -1,4 +1,4 @@
-package rotagens.server.storage;
+package rotagens.server.inspection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
