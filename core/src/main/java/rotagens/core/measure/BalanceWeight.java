@@ -3,12 +3,19 @@ package rotagens.core.measure;
 import java.math.BigDecimal;
 import java.util.Locale;
 
-/** The weight put on one side of a wheel to balance it, in ounces or grams, kept as entered; 0 where none was needed. */
+/**
+ * The weight put on one side of a wheel to balance it, in ounces or grams, kept as entered; 0 where none was needed.
+ *
+ * @param value the figure as entered
+ * @param unit the unit as entered
+ */
 public record BalanceWeight(BigDecimal value, Unit unit) implements Quantity {
 
     /** What the weights are marked in. */
     public enum Unit {
+        /** Ounces. */
         OZ("oz", 1),
+        /** Grams. */
         G("g", 1 / 28.349523125);
 
         private final String symbol;
@@ -25,7 +32,13 @@ public record BalanceWeight(BigDecimal value, Unit unit) implements Quantity {
     /** Adhesive weights come in pieces of this. */
     private static final double PIECE_OUNCES = 0.25;
 
-    /** @throws InvalidInputException for less than nothing and for more than any wheel takes on one side */
+    /**
+     * Checks the figure.
+     *
+     * @param value the figure as entered
+     * @param unit the unit as entered
+     * @throws InvalidInputException for less than nothing and for more than any wheel takes on one side
+     */
     public BalanceWeight {
         double ounces = value.doubleValue() * unit.inOunces;
         if (ounces < 0 || ounces > MOST_OUNCES) {
@@ -35,7 +48,14 @@ public record BalanceWeight(BigDecimal value, Unit unit) implements Quantity {
         }
     }
 
-    /** Reads {@code 2.25}, {@code 2.25 oz} or {@code 60 g}; a bare figure is in the given unit. */
+    /**
+     * Reads {@code 2.25}, {@code 2.25 oz} or {@code 60 g}; a bare figure is in the given unit.
+     *
+     * @param text as typed
+     * @param bare the unit of a figure without one
+     * @return the weight as entered
+     * @throws InvalidInputException where it is none, in words for whoever typed it
+     */
     public static BalanceWeight parse(String text, Unit bare) {
         QuantityParser.ParsedQuantity read =
                 QuantityParser.read(text, "balance weight", bare == Unit.OZ ? "2.25" : "60");
@@ -48,12 +68,20 @@ public record BalanceWeight(BigDecimal value, Unit unit) implements Quantity {
         return new BalanceWeight(read.value(), unit);
     }
 
-    /** How many pieces of ¼ oz (7 g) it takes off the shelf; a piece that was cut counts whole. */
+    /**
+     * How many pieces of ¼ oz (7 g) it takes off the shelf; a piece that was cut counts whole.
+     *
+     * @return 0 where none was needed
+     */
     public int pieces() {
         return (int) Math.ceil(value.doubleValue() * unit.inOunces / PIECE_OUNCES - 1e-6);
     }
 
-    /** As entered, with its unit. */
+    /**
+     * As entered, with its unit.
+     *
+     * @return as it is stored
+     */
     public String asEntered() {
         return QuantityParser.plain(value) + " " + unit.symbol;
     }

@@ -25,12 +25,22 @@ public enum DateStyle {
         moment = DateTimeFormatter.ofPattern(pattern + " HH:mm", Locale.US);
     }
 
-    /** A day, always with its year. */
+    /**
+     * A day, always with its year.
+     *
+     * @param date any day
+     * @return in this style
+     */
     public String format(LocalDate date) {
         return day.format(date);
     }
 
-    /** A day with its time of day. */
+    /**
+     * A day with its time of day.
+     *
+     * @param at a moment in the yard’s time
+     * @return in this style, the time by 24 hours
+     */
     public String format(LocalDateTime at) {
         return moment.format(at);
     }

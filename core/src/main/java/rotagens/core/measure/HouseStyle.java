@@ -6,6 +6,7 @@ import java.util.regex.Pattern;
  * How this fleet writes dates and money. One process serves one fleet, so the style in use stands for the whole process,
  * as Java's own locale does; figures and days are the same in every style.
  *
+ * @param dates how days are written
  * @param currencySign what stands before an amount: {@code $}, {@code €}, {@code CHF}
  */
 public record HouseStyle(DateStyle dates, String currencySign) {
@@ -17,18 +18,33 @@ public record HouseStyle(DateStyle dates, String currencySign) {
 
     private static volatile HouseStyle inUse = USUAL;
 
-    /** @throws InvalidInputException where the sign is not one to three letters or currency signs */
+    /**
+     * Checks the sign.
+     *
+     * @param dates how days are written
+     * @param currencySign what stands before an amount
+     * @throws InvalidInputException where the sign is not one to three letters or currency signs
+     */
     public HouseStyle {
         if (!SIGN.matcher(currencySign).matches()) {
             throw new InvalidInputException("Enter one to three letters or a sign, for example $, € or CHF.");
         }
     }
 
+    /**
+     * How dates and money are written now.
+     *
+     * @return the style of this process
+     */
     public static HouseStyle inUse() {
         return inUse;
     }
 
-    /** From now on dates and money are written like this. */
+    /**
+     * From now on dates and money are written like this.
+     *
+     * @param style what the fleet has chosen
+     */
     public static void use(HouseStyle style) {
         inUse = style;
     }

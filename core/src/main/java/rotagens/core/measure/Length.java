@@ -1,17 +1,34 @@
 package rotagens.core.measure;
 
-/** A length on a tire or wheel, such as an overall diameter. */
+/**
+ * A length on a tire or wheel, such as an overall diameter.
+ *
+ * @param mm in millimeters
+ */
 public record Length(double mm) implements Quantity {
 
     private static final double MM_PER_INCH = 25.4;
 
+    /**
+     * Checks the figure.
+     *
+     * @param mm in millimeters
+     * @throws InvalidInputException for what no tire or wheel measures
+     */
     public Length {
         if (!(mm >= 0) || mm > 10_000) {
             throw new InvalidInputException("A length of " + mm + " mm is not a size of a tire or wheel.");
         }
     }
 
-    /** Reads {@code 41.1}, {@code 41.1 in} or {@code 1044 mm}; a bare figure is in inches for US, millimeters for metric. */
+    /**
+     * Reads {@code 41.1}, {@code 41.1 in} or {@code 1044 mm}; a bare figure is in inches for US, millimeters for metric.
+     *
+     * @param text as typed
+     * @param bare the family of units of a figure without one
+     * @return the length
+     * @throws InvalidInputException where it is none
+     */
     public static Length parse(String text, Units bare) {
         QuantityParser.ParsedQuantity parsedQuantity =
                 QuantityParser.read(text, "length", bare == Units.US ? "41.1" : "1044");
@@ -24,14 +41,31 @@ public record Length(double mm) implements Quantity {
         };
     }
 
+    /**
+     * A length in millimeters.
+     *
+     * @param mm the figure
+     * @return the length
+     */
     public static Length ofMm(double mm) {
         return new Length(mm);
     }
 
+    /**
+     * A length in inches.
+     *
+     * @param inches the figure
+     * @return the length
+     */
     public static Length ofInches(double inches) {
         return new Length(inches * MM_PER_INCH);
     }
 
+    /**
+     * In inches, for arithmetic.
+     *
+     * @return inches
+     */
     public double inches() {
         return mm / MM_PER_INCH;
     }

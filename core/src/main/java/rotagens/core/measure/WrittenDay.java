@@ -15,7 +15,9 @@ public final class WrittenDay {
 
     /** What comes first between slashes or dashes. */
     public enum Order {
+        /** {@code 7/4/2026} is the fourth of July. */
         MONTH_FIRST,
+        /** {@code 7/4/2026} is the seventh of April. */
         DAY_FIRST
     }
 
@@ -31,6 +33,7 @@ public final class WrittenDay {
      * The day a text means.
      *
      * @param order as a person said it of the whole list; empty where nobody did
+     * @param text what stands in the list
      * @return empty where it is no day in figures, or where nobody can tell which
      */
     public static Optional<LocalDate> read(String text, Optional<Order> order) {
@@ -59,7 +62,12 @@ public final class WrittenDay {
         }
     }
 
-    /** Whether it may be read two ways: both figures may be a month, and they differ. */
+    /**
+     * Whether it may be read two ways: both figures may be a month, and they differ.
+     *
+     * @param text what stands in the list
+     * @return whether a person has to say the order
+     */
     public static boolean isAmbiguous(String text) {
         return eitherOrder(text)
                 .filter(figures -> !isOver(figures.group(1))
@@ -68,7 +76,12 @@ public final class WrittenDay {
                 .isPresent();
     }
 
-    /** The order a text shows by itself: a 28 is no month. Empty where it shows none. */
+    /**
+     * The order a text shows by itself: a 28 is no month. Empty where it shows none.
+     *
+     * @param text what stands in the list
+     * @return the order of the whole list, if one text shows it
+     */
     public static Optional<Order> shownBy(String text) {
         return eitherOrder(text)
                 .flatMap(figures -> isOver(figures.group(1))

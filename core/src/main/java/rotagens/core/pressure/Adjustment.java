@@ -17,14 +17,20 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
         NONE,
         /** No target on file: the reading is kept and no air is added. Never to be shown as on target. */
         NO_TARGET,
+        /** Cold and under what it is to be brought to. */
         ADD_AIR,
+        /** Cold and over what it is to be brought to. */
         RELEASE_AIR,
         /** Hot: wait, never bleed. */
         WAIT,
         /** Ran low: no air before somebody looked inside. */
         STOP;
 
-        /** Whether nothing more is done at this valve now: neither air in nor air out. */
+        /**
+         * Whether nothing more is done at this valve now: neither air in nor air out.
+         *
+         * @return also where nothing may be done
+         */
         public boolean endsHere() {
             return this != ADD_AIR && this != RELEASE_AIR;
         }
@@ -33,10 +39,13 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
     private static final double CLOSE_ENOUGH_PSI = 1;
 
     /**
+     *
      * @param read what the gauge says
      * @param cold parked at least 3 hours; unknown counts as hot
      * @param target the cold target, to which the 80 % rule is held
      * @param fillTo what to bring it to where it stands: the target, or more in a warm bay before a cold yard
+     * @param maximum the lower one of tire and wheel; empty where neither is on file
+     * @return the next act, with its words
      */
     public static Adjustment of(
             Pressure read, boolean cold, Pressure target, Pressure fillTo, Optional<Pressure> maximum) {
@@ -50,6 +59,7 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
      * @param read what the gauge says
      * @param cold parked at least 3 hours; unknown counts as hot, and a hot tire is not bled
      * @param maximum the lower one of tire and wheel; empty where neither is on file
+     * @return the next act, with its words
      */
     public static Adjustment withoutTarget(Pressure read, boolean cold, Optional<Pressure> maximum) {
         return maximum.filter(most -> cold && read.isOver(most))
@@ -71,6 +81,12 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
      * The same for a tire whose target was raised since it was last driven: it is held to the one before.
      *
      * @param drivenAt the target it was driven at; empty where it had none
+     * @param read what the gauge says
+     * @param cold parked at least 3 hours; unknown counts as hot
+     * @param target the cold target now
+     * @param fillTo what to bring it to where it stands
+     * @param maximum the lower one of tire and wheel; empty where neither is on file
+     * @return the next act, with its words
      */
     public static Adjustment of(
             Pressure read,

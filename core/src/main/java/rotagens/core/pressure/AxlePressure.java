@@ -36,6 +36,12 @@ public record AxlePressure(
         Optional<Pressure> warning,
         List<Notice> notices) {
 
+    /**
+     * What one method comes to.
+     *
+     * @param pressureMethod one of the methods
+     * @return what that method comes to here
+     */
     public MethodResult methodResult(PressureMethod pressureMethod) {
         return methodResults.stream()
                 .filter(one -> one.method() == pressureMethod)
@@ -89,7 +95,13 @@ public record AxlePressure(
                         "The axle’s pressure doesn’t hold for another size. Put the size right first."));
     }
 
-    /** Whether a threshold would warn lower than today's, or lower than one once did: its mark stays for good. */
+    /**
+     * Whether a threshold would warn lower than today's, or lower than one once did: its mark stays for good.
+     *
+     * @param before the threshold until now; empty where none was set
+     * @param set the threshold that is to be set
+     * @return whether somebody has to say why
+     */
     public boolean isLowerThan(Optional<PressureInputs.WarningThreshold> before, PressureInputs.WarningThreshold set) {
         return before.filter(PressureInputs.WarningThreshold::lowered).isPresent()
                 || warning.isPresent()
@@ -98,12 +110,20 @@ public record AxlePressure(
                                 .isPresent();
     }
 
-    /** What one tire carries at the target, in lb. */
+    /**
+     * What one tire carries at the target, in lb.
+     *
+     * @return empty without a target or a curve
+     */
     public Optional<Double> capacityAtTargetLb() {
         return curve.flatMap(known -> target.pressure().map(set -> known.capacityLb(set.psi())));
     }
 
-    /** (capacity − load) ÷ capacity at the target. */
+    /**
+     * (capacity − load) ÷ capacity at the target.
+     *
+     * @return a share of 1; under 0 where the load is over it; empty without a target or a load
+     */
     public Optional<Double> reserve() {
         return capacityAtTargetLb().flatMap(capacity -> load.map(known -> (capacity - known.perTireLb()) / capacity));
     }

@@ -12,8 +12,11 @@ public final class ChalkTest {
 
     /** What the tread showed after a short straight stretch. */
     public enum ContactPattern {
+        /** Too much pressure for the load. */
         CENTER_RUBBED("only the center rubbed off"),
+        /** Too little pressure for the load. */
         EDGES_RUBBED("the edges rubbed off more"),
+        /** The pressure the load asks for. */
         EVEN_CONTACT("center slightly more, the very edges just not");
 
         private final String label;
@@ -22,6 +25,11 @@ public final class ChalkTest {
             this.label = words;
         }
 
+        /**
+         * What was seen.
+         *
+         * @return for a choice
+         */
         public String label() {
             return label;
         }
@@ -40,7 +48,14 @@ public final class ChalkTest {
 
     private ChalkTest() {}
 
-    /** The next step after the passes so far, between a floor and a maximum in psi. */
+    /**
+     * The next step after the passes so far, between a floor and a maximum in psi.
+     *
+     * @param passes so far, in their order
+     * @param floorPsi the least that may be tried
+     * @param maximumPsi the highest of tire and wheel
+     * @return the next pressure to try, or the end
+     */
     public static NextPass after(List<Pass> passes, double floorPsi, double maximumPsi) {
         if (passes.isEmpty()) {
             return new NextPass(

@@ -21,7 +21,16 @@ public record CurrentCapacity(int axle, Optional<Load> capacity, Optional<Positi
     /** A tire gauged cold, and whether it must not carry anything until somebody looked inside. */
     public record CheckedTire(Optional<Pressure> cold, boolean isRunFlat) {}
 
-    /** One axle, from its tires and their newest cold readings. */
+    /**
+     * One axle, from its tires and their newest cold readings.
+     *
+     * @param vehicle the vehicle
+     * @param axle counted from the front, from 1
+     * @param fitted the models on it, by position
+     * @param checkedTire their newest cold readings, by position
+     * @param book the charts on file
+     * @return what the axle carries at what its tires hold
+     */
     public static CurrentCapacity of(
             Vehicle vehicle,
             int axle,

@@ -65,6 +65,10 @@ public final class Guard {
     /**
      * Why a tire may not be left at a pressure somebody filled it to; empty where it may. Check and adjust, the sheet and the
      * sign-off at the desk all ask here.
+     *
+     * @param filledTo what the gauge says after the fill
+     * @param maximum the lower one of tire and wheel; empty where neither is on file
+     * @return in words
      */
     public static Optional<Message> refusesFill(Pressure filledTo, Optional<Pressure> maximum) {
         return maximum.filter(filledTo::isOver)

@@ -13,7 +13,10 @@ import rotagens.core.tire.TireSize;
 /**
  * A maker's load–inflation chart: what one tire carries at each cold pressure.
  *
+ * @param manufacturer who made the tires it is for
  * @param model empty where the maker gives one chart for all its models of the size
+ * @param size as molded
+ * @param range empty where it is for all of them
  * @param rows from the lowest pressure up
  * @param source where it was taken from, for example <i>maker’s data book, page 41</i>
  */
@@ -34,23 +37,48 @@ public record LoadChart(
     private static final double RATED_WITHIN = 0.01;
     private static final int FEWEST_ROWS = 2;
 
+    /**
+     * Keeps its own copy.
+     *
+     * @param manufacturer who made the tires it is for
+     * @param model empty where it is for all
+     * @param size as molded
+     * @param range empty where it is for all of them
+     * @param rows from the lowest pressure up
+     * @param source where it was taken from
+     */
     public LoadChart {
         rows = List.copyOf(rows);
     }
 
+    /**
+     * What people call it.
+     *
+     * @return maker, model where it is of one, size
+     */
     public String title() {
         return manufacturer + (model.isEmpty() ? "" : " " + model) + " " + size.molded()
                 + range.map(letter -> " " + letter).orElse("");
     }
 
-    /** Made for this very model. */
+    /**
+     * Made for this very model.
+     *
+     * @param tire a model on file
+     * @return whether the target may rest on it
+     */
     public boolean isFor(TireModel tire) {
         return manufacturer.equalsIgnoreCase(tire.manufacturer())
                 && (model.isEmpty() || model.equalsIgnoreCase(tire.name()))
                 && fits(tire);
     }
 
-    /** Another maker's or another model's chart for the same size and load range: shown, never final. */
+    /**
+     * Another maker's or another model's chart for the same size and load range: shown, never final.
+     *
+     * @param tire a model on file
+     * @return whether it may stand beside
+     */
     public boolean isSurrogateFor(TireModel tire) {
         return !isFor(tire) && fits(tire);
     }
@@ -69,6 +97,7 @@ public record LoadChart(
      * reach the rated load at the molded pressure within 1 %.
      *
      * @param tires the models on file that the chart is for
+     * @return each at its cell; empty where it holds together
      */
     public List<InputError> faults(List<TireModel> tires) {
         List<InputError> inputErrors = new ArrayList<>();

@@ -39,7 +39,12 @@ public sealed interface LoadCurve {
     /** One row of the ladder. */
     record Rung(Pressure pressure, double lb) {}
 
-    /** In lb at a cold pressure in psi; never more than the tire's most. */
+    /**
+     * In lb at a cold pressure in psi; never more than the tire's most.
+     *
+     * @param psi a cold pressure
+     * @return lb
+     */
     double capacityLb(double psi);
 
     /** What may be taken off the first row's pressure for a load under it: never more than a fifth. */
@@ -52,17 +57,40 @@ public sealed interface LoadCurve {
      * The minimum for a load in psi: where capacity equals it, on the straight line between rows. Under the first row it falls
      * with the 1.25th power of the load, to 80 % of that row at the least. Empty over the most the tire carries. For watching;
      * a target is always a row.
+     *
+     * @param lb the load on one tire
+     * @return psi
      */
     Optional<Double> minimumForLoadPsi(double lb);
 
-    /** The pressure to set for a load: always a row, never under what the load asks for. */
+    /**
+     * The pressure to set for a load: always a row, never under what the load asks for.
+     *
+     * @param lb the load on one tire
+     * @param maximumPsi the highest of tire and wheel
+     * @return the row, or why none may be taken
+     */
     PressureForLoad size(double lb, double maximumPsi);
 
+    /**
+     * The most the tire carries.
+     *
+     * @return lb
+     */
     double maxLb();
 
+    /**
+     * Whether it is worked out instead of read from a chart.
+     *
+     * @return false where a chart of this very model is on file
+     */
     boolean isEstimate();
 
-    /** The rows, from the lowest up. */
+    /**
+     * The rows, from the lowest up.
+     *
+     * @return at least two
+     */
     List<Rung> rungs();
 
     /** The maker's chart, read between the rows on a straight line. */
@@ -266,7 +294,14 @@ public sealed interface LoadCurve {
         }
     }
 
-    /** The estimate for a tire, from what its sidewall says; refused where that isn't on record. */
+    /**
+     * The estimate for a tire, from what its sidewall says; refused where that isn't on record.
+     *
+     * @param tire its model
+     * @param dual whether it is one of a dual
+     * @param derating what a passenger tire carries less on this vehicle: 1 where nothing
+     * @return the curve
+     */
     static Estimated estimateFor(TireModel tire, boolean dual, double derating) {
         Load most = tire.ratings()
                 .maxLoad(dual)

@@ -14,6 +14,15 @@ public final class LoadStates {
     /** A load state put in force by a person; an empty one has to end. */
     public record LoadStateSetting(LoadState state, LocalDate from, Optional<LocalDate> until, String by) {
 
+        /**
+         * Checks that a load is never forgotten.
+         *
+         * @param state how it travels
+         * @param from the first day
+         * @param until the last day; empty where it has no end
+         * @param by who set it
+         * @throws InvalidInputException for an empty state without an end, and for days in the wrong order
+         */
         public LoadStateSetting {
             if (state == LoadState.EMPTY && until.isEmpty()) {
                 throw new InvalidInputException(
@@ -30,7 +39,12 @@ public final class LoadStates {
 
     private LoadStates() {}
 
-    /** Refuses an empty setting that would still stand when a loaded trip begins. */
+    /**
+     * Refuses an empty setting that would still stand when a loaded trip begins.
+     *
+     * @param loadStateSetting what is to be set
+     * @param trips those on record
+     */
     public static void refuseBeforeTrip(LoadStateSetting loadStateSetting, List<Trip> trips) {
         boolean loaded = loadStateSetting.state() == LoadState.EMPTY
                 && trips.stream()
@@ -43,7 +57,15 @@ public final class LoadStates {
         }
     }
 
-    /** In force on a day. */
+    /**
+     * In force on a day.
+     *
+     * @param today the day
+     * @param usual how the vehicle mostly travels
+     * @param loadStateSettings what people set, in any order
+     * @param trips those on record
+     * @return the state, and who says so
+     */
     public static CurrentLoadState on(
             LocalDate today, LoadState usual, List<LoadStateSetting> loadStateSettings, List<Trip> trips) {
         Optional<Trip> trip = trips.stream()
@@ -64,7 +86,13 @@ public final class LoadStates {
                 .orElse(new CurrentLoadState(home, "as it usually travels", Optional.empty()));
     }
 
-    /** The next trip that asks for more than is in force today: its raise has to be done before it starts. */
+    /**
+     * The next trip that asks for more than is in force today: its raise has to be done before it starts.
+     *
+     * @param today the day
+     * @param trips those on record
+     * @return empty where none does
+     */
     public static Optional<Trip> next(LocalDate today, List<Trip> trips) {
         return trips.stream().filter(one -> one.from().isAfter(today)).min(Comparator.comparing(Trip::from));
     }

@@ -15,7 +15,15 @@ import rotagens.core.vehicle.Vehicle;
 /** The most a tire may be filled to cold, and what sets it: the wheel, or what is molded on the tire. */
 public record MaximumPressure(Pressure pressure, Message limitedBy) {
 
-    /** At one position; empty where neither limit is on file. */
+    /**
+     * At one position; empty where neither limit is on file.
+     *
+     * @param vehicle the vehicle
+     * @param position where on it
+     * @param tire the model there
+     * @param policy what the fleet allows over the molded pressure
+     * @return the lower one of tire and wheel, and which it is
+     */
     public static Optional<MaximumPressure> at(
             Vehicle vehicle, Position position, TireModel tire, Policy.ClassPolicy policy) {
         List<MaximumPressure> all = new ArrayList<>();

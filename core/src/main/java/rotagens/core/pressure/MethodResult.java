@@ -47,31 +47,56 @@ public final class MethodResult {
         return new MethodResult(method, pressure, isOffered, isEstimate, true, reason);
     }
 
+    /**
+     * Which method it is of.
+     *
+     * @return one of the methods
+     */
     public PressureMethod method() {
         return method;
     }
 
-    /** What it comes to; shown also where it may not be taken, empty where it can't be told. */
+    /**
+     * What it comes to; shown also where it may not be taken, empty where it can't be told.
+     *
+     * @return cold
+     */
     public Optional<Pressure> pressure() {
         return pressure;
     }
 
-    /** Whether it may be taken. */
+    /**
+     * Whether it may be taken.
+     *
+     * @return whether a person may choose it
+     */
     public boolean isOffered() {
         return isOffered;
     }
 
-    /** Whether it rests on the formula instead of a chart. */
+    /**
+     * Whether it rests on the formula instead of a chart.
+     *
+     * @return whether it has to be said beside the figure
+     */
     public boolean isEstimate() {
         return isEstimate;
     }
 
-    /** Whether a cold reading has yet to confirm it. */
+    /**
+     * Whether a cold reading has yet to confirm it.
+     *
+     * @return of a chalk test alone
+     */
     public boolean toBeConfirmed() {
         return toBeConfirmed;
     }
 
-    /** How it was found, or why it isn't offered. */
+    /**
+     * How it was found, or why it isn't offered.
+     *
+     * @return with its figures
+     */
     public Reason reason() {
         return reason;
     }

@@ -12,9 +12,13 @@ import java.util.Optional;
 public record NextCheck(LocalDate due, Optional<LocalDate> reachesMinimum) {
 
     /**
+     *
      * @param read the newest cold reading in psi, and its day
      * @param needPsi what the recorded load needs; empty where no load is on record, the interval alone then counts
      * @param monthly the rate of loss to expect, a share a month: {@link PressureLoss.Loss#expected()}
+     * @param on the day of that reading
+     * @param intervalDays the policy’s interval
+     * @return the earlier of the two days
      */
     public static NextCheck of(double read, LocalDate on, Optional<Double> needPsi, double monthly, int intervalDays) {
         LocalDate interval = on.plusDays(intervalDays);

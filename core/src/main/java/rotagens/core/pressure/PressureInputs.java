@@ -31,6 +31,7 @@ public record PressureInputs(
     /** The load state in force, why, and until when where it ends. */
     public record CurrentLoadState(LoadState state, String reason, Optional<LocalDate> until) {
 
+        /** As a vehicle mostly travels, where nobody set anything. */
         public static final CurrentLoadState USUAL = new CurrentLoadState(LoadState.NORMAL, "usual", Optional.empty());
     }
 
@@ -56,7 +57,15 @@ public record PressureInputs(
     public record ChalkTestResult(
             Pressure pressure, LoadState state, LocalDate on, String by, String tire, boolean confirmed) {
 
-        /** As the warm trial left it. */
+        /**
+         * As the warm trial left it.
+         *
+         * @param pressure found by chalk
+         * @param state the load it was found with
+         * @param on the day
+         * @param by who did it
+         * @param tire the model it was found with
+         */
         public ChalkTestResult(Pressure pressure, LoadState state, LocalDate on, String by, String tire) {
             this(pressure, state, on, by, tire, false);
         }
@@ -82,12 +91,18 @@ public record PressureInputs(
             boolean lowered,
             String tire) {
 
-        /** At which pressure it warns with a target set; empty where it is a share of a target that isn't known. */
+        /**
+         * At which pressure it warns with a target set; empty where it is a share of a target that isn't known.
+         *
+         * @param target the cold target; empty where there is none
+         * @return cold
+         */
         public Optional<Pressure> thresholdPressure(Optional<Pressure> target) {
             return fixed.or(() -> target.map(goal -> AxlePressureCalculator.psi(goal.psi() * (1 - belowSet))));
         }
     }
 
+    /** Nothing on record. */
     public static final PressureInputs NONE = new PressureInputs(
             LoadCharts.EMPTY,
             List.of(),
@@ -97,6 +112,17 @@ public record PressureInputs(
             Map.of(),
             Optional.empty());
 
+    /**
+     * Keeps its own copies, the newest scale ticket first.
+     *
+     * @param charts those on file
+     * @param scaleTickets in any order; kept newest first
+     * @param currentLoadState the load state in force
+     * @param choice the method a person chose
+     * @param chalkTestResults by axle
+     * @param thresholds by axle
+     * @param bodyChanged when body or fixed equipment last changed
+     */
     public PressureInputs {
         scaleTickets = scaleTickets.stream()
                 .sorted(Comparator.comparing(ScaleTicket::on).reversed())
@@ -105,7 +131,12 @@ public record PressureInputs(
         thresholds = Map.copyOf(thresholds);
     }
 
-    /** The same facts with another load state in force. */
+    /**
+     * The same facts with another load state in force.
+     *
+     * @param state how it travels
+     * @return otherwise the same
+     */
     public PressureInputs loaded(LoadState state) {
         return new PressureInputs(
                 charts,
@@ -117,7 +148,12 @@ public record PressureInputs(
                 bodyChanged);
     }
 
-    /** The same facts with the trials confirmed that a condition says cold readings have confirmed. */
+    /**
+     * The same facts with the trials confirmed that a condition says cold readings have confirmed.
+     *
+     * @param confirmedCold says of an axle’s trial whether cold readings have confirmed it
+     * @return otherwise the same
+     */
     public PressureInputs confirming(java.util.function.BiPredicate<Integer, ChalkTestResult> confirmedCold) {
         Map<Integer, ChalkTestResult> now = new java.util.HashMap<>();
         chalkTestResults.forEach((axle, chalkTestResult) -> now.put(
@@ -125,7 +161,12 @@ public record PressureInputs(
         return new PressureInputs(charts, scaleTickets, currentLoadState, choice, now, thresholds, bodyChanged);
     }
 
-    /** The newest slip of a load state. */
+    /**
+     * The newest slip of a load state.
+     *
+     * @param state how it traveled when it was weighed
+     * @return empty where it never was
+     */
     public Optional<ScaleTicket> scaleTicket(LoadState state) {
         return scaleTickets.stream()
                 .filter(scaleTicket -> scaleTicket.state() == state)

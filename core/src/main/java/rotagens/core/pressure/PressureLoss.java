@@ -38,7 +38,12 @@ public record PressureLoss(double low, double likely, double high, long days, do
     /** One cold reading. */
     public record ColdReading(LocalDate on, double psi, Optional<Temperature> at, boolean filled) {}
 
-    /** From cold readings in any order; empty with fewer than two since the last fill, or all on one day. */
+    /**
+     * From cold readings in any order; empty with fewer than two since the last fill, or all on one day.
+     *
+     * @param readings cold ones of one tire
+     * @return its loss
+     */
     public static Optional<PressureLoss> of(List<ColdReading> readings) {
         List<ColdReading> since = sinceFill(readings);
         return since.size() < 2 || days(since) < 1 ? Optional.empty() : Optional.of(told(since));
@@ -55,7 +60,12 @@ public record PressureLoss(double low, double likely, double high, long days, do
         return new PressureLoss(low, likely, high, days(since), drop(since));
     }
 
-    /** The readings since the tire was last filled, oldest first: marked as filled, or risen by itself, which no tire does. */
+    /**
+     * The readings since the tire was last filled, oldest first: marked as filled, or risen by itself, which no tire does.
+     *
+     * @param readings cold ones of one tire, in any order
+     * @return at least the newest, if there is any
+     */
     public static List<ColdReading> sinceFill(List<ColdReading> readings) {
         List<ColdReading> newestFirst = new ArrayList<>(readings);
         newestFirst.sort(Comparator.comparing(ColdReading::on).reversed());
@@ -76,17 +86,29 @@ public record PressureLoss(double low, double likely, double high, long days, do
         return since;
     }
 
-    /** Whether it reaches over a normal rate only at the unlucky end of the temperatures nobody noted. */
+    /**
+     * Whether it reaches over a normal rate only at the unlucky end of the temperatures nobody noted.
+     *
+     * @return whether a temperature beside the readings would tell
+     */
     public boolean mayBeWeather() {
         return low <= NORMAL_MONTHLY + 1e-9 && high > NORMAL_MONTHLY + 1e-9;
     }
 
-    /** Over 5 % a month, told from at least 14 days and a drop over 2 psi. */
+    /**
+     * Over 5 % a month, told from at least 14 days and a drop over 2 psi.
+     *
+     * @return whether it has to be looked for
+     */
     public boolean isLeak() {
         return days >= LEAST_DAYS && dropPsi > LEAST_DROP_PSI && low > NORMAL_MONTHLY + 1e-9;
     }
 
-    /** The rate as a figure for people: {@code 1.2% a month}, or a range where a temperature is missing. */
+    /**
+     * The rate as a figure for people: {@code 1.2% a month}, or a range where a temperature is missing.
+     *
+     * @return for the middle of a sentence
+     */
     public Message rate() {
         String least = percent(low);
         String most = percent(high);
@@ -103,29 +125,49 @@ public record PressureLoss(double low, double likely, double high, long days, do
      */
     public record Loss(Optional<PressureLoss> whole, Optional<PressureLoss> latest, double fromPsi, boolean quickDrop) {
 
-        /** The rate that counts: the faster of the whole time's and the latest interval's, so that a sudden drop isn't drowned. */
+        /**
+         * The rate that counts: the faster of the whole time's and the latest interval's, so that a sudden drop isn't drowned.
+         *
+         * @return empty where nothing can be told
+         */
         public Optional<PressureLoss> worst() {
             return Stream.concat(whole.stream(), latest.stream()).max(Comparator.comparing(PressureLoss::likely));
         }
 
-        /** Told from at least 14 days. */
+        /**
+         * Told from at least 14 days.
+         *
+         * @return by the whole time’s rate or the latest interval’s
+         */
         public boolean isLeak() {
             return whole.filter(PressureLoss::isLeak).isPresent()
                     || latest.filter(PressureLoss::isLeak).isPresent();
         }
 
-        /** A drop too quick to be called a leak, and never called normal: gauge again in two days. */
+        /**
+         * A drop too quick to be called a leak, and never called normal: gauge again in two days.
+         *
+         * @return never where it is called a leak
+         */
         public boolean isSuspected() {
             return !isLeak() && quickDrop;
         }
 
-        /** Neither the whole time nor the latest interval loses more than a normal rate, or so little that no gauge tells. */
+        /**
+         * Neither the whole time nor the latest interval loses more than a normal rate, or so little that no gauge tells.
+         *
+         * @return false where nothing can be told
+         */
         public boolean isNormal() {
             return Stream.concat(whole.stream(), latest.stream())
                     .allMatch(rate -> rate.likely() <= NORMAL_MONTHLY + 1e-9 || rate.dropPsi() <= LEAST_DROP_PSI);
         }
 
-        /** The rate to expect, a share a month: the worse of the two; told from under 14 days never less than a normal one. */
+        /**
+         * The rate to expect, a share a month: the worse of the two; told from under 14 days never less than a normal one.
+         *
+         * @return a share of 1
+         */
         public double expected() {
             double worst = worst().map(PressureLoss::likely).orElse(NORMAL_MONTHLY);
             boolean told = whole.filter(rate -> rate.days() >= LEAST_DAYS).isPresent();
@@ -133,7 +175,12 @@ public record PressureLoss(double low, double likely, double high, long days, do
         }
     }
 
-    /** From cold readings since the last fill, oldest first. */
+    /**
+     * From cold readings since the last fill, oldest first.
+     *
+     * @param since cold readings of one tire
+     * @return by the whole time and by the latest interval
+     */
     public static Loss ofTire(List<ColdReading> since) {
         if (since.size() < 2) {
             return new Loss(
@@ -166,7 +213,14 @@ public record PressureLoss(double low, double likely, double high, long days, do
         return days(since) < 1 ? Optional.empty() : Optional.of(told(since));
     }
 
-    /** Whole days until a pressure has fallen to another at a monthly rate; 0 where it is there already. */
+    /**
+     * Whole days until a pressure has fallen to another at a monthly rate; 0 where it is there already.
+     *
+     * @param psi the pressure it begins at
+     * @param toPsi the pressure asked for
+     * @param monthly the share lost in a month
+     * @return days
+     */
     public static long daysToReach(double psi, double toPsi, double monthly) {
         if (psi <= toPsi) {
             return 0;
@@ -178,7 +232,13 @@ public record PressureLoss(double low, double likely, double high, long days, do
         return (long) Math.floor(Math.log(psi / Math.max(toPsi, 0.1)) / perDay + 1e-9);
     }
 
-    /** What share of its pressure is left after so many days at a monthly rate. */
+    /**
+     * What share of its pressure is left after so many days at a monthly rate.
+     *
+     * @param days how many
+     * @param monthly the share lost in a month
+     * @return a share of 1
+     */
     public static double leftAfter(int days, double monthly) {
         return Math.pow(1 - monthly, days / DAYS_A_MONTH);
     }

@@ -23,11 +23,22 @@ public record RatingMargin(String rated, Load limit, Load load, Load remaining, 
                 carried > limit + 1e-6);
     }
 
+    /**
+     * What is left of the rating.
+     *
+     * @return a share of 1; under 0 where the rating is exceeded
+     */
     public double share() {
         return (isExceeded ? -remaining.lb() : remaining.lb()) / limit.lb();
     }
 
-    /** Of one axle, the tightest first; empty where it was never weighed. */
+    /**
+     * Of one axle, the tightest first; empty where it was never weighed.
+     *
+     * @param vehicle the vehicle
+     * @param answer its axle as worked out
+     * @return of tires, wheels and axle
+     */
     public static List<RatingMargin> of(Vehicle vehicle, AxlePressure answer) {
         List<RatingMargin> all = new ArrayList<>();
         answer.load().ifPresent(load -> {
@@ -51,7 +62,13 @@ public record RatingMargin(String rated, Load limit, Load load, Load remaining, 
         return all;
     }
 
-    /** The vehicle as a whole against its GVWR. */
+    /**
+     * The vehicle as a whole against its GVWR.
+     *
+     * @param vehicle the vehicle
+     * @param grossLb what all its axles weigh together
+     * @return what is left of its rating
+     */
     public static RatingMargin ofVehicle(Vehicle vehicle, double grossLb) {
         return of("vehicle rating (GVWR)", vehicle.gvwr().lb(), grossLb);
     }

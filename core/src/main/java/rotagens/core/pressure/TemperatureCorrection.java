@@ -16,7 +16,14 @@ public final class TemperatureCorrection {
 
     private TemperatureCorrection() {}
 
-    /** What a tire reads in psi at another temperature: 100 psi at 70 °F reads 89.2 at 20 °F. */
+    /**
+     * What a tire reads in psi at another temperature: 100 psi at 70 °F reads 89.2 at 20 °F.
+     *
+     * @param psi what it reads now
+     * @param from the temperature now
+     * @param to the other temperature
+     * @return psi
+     */
     public static double psiAt(double psi, Temperature from, Temperature to) {
         return (psi + ATMOSPHERE_PSI) * to.rankine() / from.rankine() - ATMOSPHERE_PSI;
     }
@@ -32,7 +39,15 @@ public final class TemperatureCorrection {
      */
     public record CorrectedPressure(Pressure pressure, boolean limited, Message statement) {}
 
-    /** Filling at bay temperature for the yard’s coldest morning: 110 psi at 25 °F is 120.3 in a bay of 65 °F. */
+    /**
+     * Filling at bay temperature for the yard’s coldest morning: 110 psi at 25 °F is 120.3 in a bay of 65 °F.
+     *
+     * @param target the cold target
+     * @param bay the temperature where it is filled
+     * @param coldest the temperature of the yard’s coldest morning
+     * @param maximum the lower one of tire and wheel; empty where neither is on file
+     * @return what to fill to, never over the maximum
+     */
     public static CorrectedPressure fill(
             Pressure target, Temperature bay, Temperature coldest, Optional<Pressure> maximum) {
         if (coldest.fahrenheit() > bay.fahrenheit()) {
@@ -61,7 +76,13 @@ public final class TemperatureCorrection {
                 Message.of("{} at {} reads {} at {}", Pressure.psi(psi), bay, target, coldest));
     }
 
-    /** Reads both temperatures or neither: one alone says nothing. */
+    /**
+     * Reads both temperatures or neither: one alone says nothing.
+     *
+     * @param bay where it is filled
+     * @param coldest of the yard
+     * @throws rotagens.core.measure.InvalidInputException where one of them is missing
+     */
     public static void refuseHalf(Optional<Temperature> bay, Optional<Temperature> coldest) {
         if (bay.isPresent() != coldest.isPresent()) {
             throw new InvalidInputException(

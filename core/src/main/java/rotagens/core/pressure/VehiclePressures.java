@@ -21,7 +21,16 @@ import rotagens.core.vehicle.Vehicle;
 /** The cold pressures of a vehicle, axle by axle: every school's answer, the one taken, and what has to be known about it. */
 public record VehiclePressures(Vehicle vehicle, PressureInputs facts, Map<Integer, AxlePressure> axles) {
 
-    /** Works out every axle from what is fitted and on record. All tires of one axle get the same pressure. */
+    /**
+     * Works out every axle from what is fitted and on record. All tires of one axle get the same pressure.
+     *
+     * @param vehicle the vehicle
+     * @param fitted the models on it, by position
+     * @param facts what is on record of loads, choices and charts
+     * @param policy the fleet’s numbers
+     * @param today the day
+     * @return each axle with its target, where there is one
+     */
     public static VehiclePressures of(
             Vehicle vehicle,
             Map<Position, TireModel> fitted,
@@ -69,18 +78,35 @@ public record VehiclePressures(Vehicle vehicle, PressureInputs facts, Map<Intege
                 .collect(Collectors.joining(" + "));
     }
 
-    /** The models on each axle today, as records keep them. */
+    /**
+     * The models on each axle today, as records keep them.
+     *
+     * @return by axle from 1
+     */
     public Map<Integer, String> tires() {
         Map<Integer, String> keys = new LinkedHashMap<>();
         axles.forEach((axle, answer) -> keys.put(axle, tireKey(answer.tires())));
         return keys;
     }
 
+    /**
+     * The axle of a position, worked out.
+     *
+     * @param position one of the vehicle’s
+     * @return empty for a spare, and where the axle’s tires aren’t on file
+     */
     public Optional<AxlePressure> at(Position position) {
         return position instanceof OnAxle on ? Optional.ofNullable(axles.get(on.axle())) : Optional.empty();
     }
 
-    /** The target at a position. A spare must be ready for any axle: it takes the highest, up to its own maximum. */
+    /**
+     * The target at a position. A spare must be ready for any axle: it takes the highest, up to its own maximum.
+     *
+     * @param position one of the vehicle’s
+     * @param tire the model there
+     * @param policy the fleet’s numbers
+     * @return with the reason
+     */
     public TargetPressure targetAt(Position position, TireModel tire, Policy.ClassPolicy policy) {
         if (position instanceof OnAxle on) {
             AxlePressure answer = axles.get(on.axle());
@@ -104,7 +130,11 @@ public record VehiclePressures(Vehicle vehicle, PressureInputs facts, Map<Intege
                         "It takes the vehicle’s highest target."));
     }
 
-    /** Whether a check has to come sooner because the system warns too late somewhere. */
+    /**
+     * Whether a check has to come sooner because the system warns too late somewhere.
+     *
+     * @return of any axle
+     */
     public boolean isThresholdTooLow() {
         return axles.values().stream()
                 .flatMap(answer -> answer.notices().stream())
@@ -112,15 +142,23 @@ public record VehiclePressures(Vehicle vehicle, PressureInputs facts, Map<Intege
                         notice.reason().rule() == Rule.WARNING_THRESHOLD && notice.severity() == Notice.Severity.WATCH);
     }
 
-    /** How often at least a gauge comes out: sooner where no sensor works, or it warns too late. */
+    /**
+     * How often at least a gauge comes out: sooner where no sensor works, or it warns too late.
+     *
+     * @return the number that says how many days
+     */
     public PolicyNumber checkIntervalDays() {
         return vehicle.hasWorkingSensors() && !isThresholdTooLow()
                 ? PolicyNumber.PRESSURE_CHECK_DAYS
                 : PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR;
     }
 
-    /** Said where front against rear turns the placard’s relation round: a sign of an empty setting. */
-    public Optional<Message> isFrontRearReversed() {
+    /**
+     * Said where front against rear turns the placard’s relation round: a sign of an empty setting.
+     *
+     * @return empty where the relation is the placard’s
+     */
+    public Optional<Message> frontRearReversal() {
         for (int front = 1; front < axles.size(); front++) {
             Vehicle.Placard first = vehicle.placards().get(front);
             Vehicle.Placard next = vehicle.placards().get(front + 1);

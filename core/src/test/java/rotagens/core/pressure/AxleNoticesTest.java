@@ -106,8 +106,8 @@ class AxleNoticesTest {
     void reversed() {
         Rig rig =
                 coach().weighed(LoadState.EMPTY, 9, 4400, 4400, 10_800, 10_800).inForce(LoadState.EMPTY);
-        assertThat(rig.solve().isFrontRearReversed().orElseThrow().in(Units.US)).contains("is this an empty setting?");
-        assertThat(coach().solve().isFrontRearReversed()).isEmpty();
+        assertThat(rig.solve().frontRearReversal().orElseThrow().in(Units.US)).contains("is this an empty setting?");
+        assertThat(coach().solve().frontRearReversal()).isEmpty();
     }
 
     @Test

@@ -77,7 +77,7 @@ class LoadPressurePages {
         PressureInputs facts = vehicleAssessment.state().facts();
         List<ScaleTicketStore.Stored> weighed = scaleTicketStore.of(vehicleId).getOrDefault(vehicleId, List.of());
         List<String> notes = new ArrayList<>();
-        vehicleAssessment.pressures().isFrontRearReversed().ifPresent(says -> notes.add(says.in(units)));
+        vehicleAssessment.pressures().frontRearReversal().ifPresent(says -> notes.add(says.in(units)));
         Optional<ScaleTicket> newest = facts.scaleTicket(
                         facts.currentLoadState().state())
                 .or(() -> facts.scaleTickets().stream().findFirst());
