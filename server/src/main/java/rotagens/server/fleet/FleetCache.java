@@ -156,7 +156,11 @@ public class FleetCache {
     }
 
     private void keep(VehicleAssessment vehicleAssessment) {
+        VehicleAssessment before = byId.put(vehicleAssessment.id(), vehicleAssessment);
+        // Under the name it had it would be shown twice; another vehicle may have that name by now.
+        if (before != null && byUnit.get(before.unit()) == before) {
+            byUnit.remove(before.unit());
+        }
         byUnit.put(vehicleAssessment.unit(), vehicleAssessment);
-        byId.put(vehicleAssessment.id(), vehicleAssessment);
     }
 }

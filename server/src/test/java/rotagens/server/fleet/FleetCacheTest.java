@@ -77,7 +77,11 @@ class FleetCacheTest {
         });
         assertThat(fleet.asCommitted(before.id()).unit()).isEqualTo("ZZ-98");
         assertThat(fleet.asCommitted(other.id())).as("nobody changed this one").isSameAs(other);
-        fleet.all();
+        assertThat(fleet.all())
+                .as("a renamed vehicle is there once, under its new name")
+                .filteredOn(one -> one.id() == before.id())
+                .extracting(VehicleAssessment::unit)
+                .containsExactly("ZZ-98");
         write.executeWithoutResult(status -> rename(before.id(), before.unit()));
         assertThat(fleet.asCommitted(before.id()).unit()).isEqualTo(before.unit());
     }
