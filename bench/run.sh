@@ -90,7 +90,7 @@ printf 'memory after that (resident):         %s MB\n' "$(($(awk '/VmRSS/ {print
 
 # A fleet of this size gets the larger heap at its next start, as the launcher gives it.
 stop
-flags=("${flags[@]/-Xmx256m/-Xmx400m}")
+flags=("${flags[@]/-Xmx256m/-Xmx512m}")
 launch
 java "$here/bench/Photo.java" "$data/photo.jpg"
 node "$here/bench/stalls.mjs" "$port" "$data/photo.jpg"

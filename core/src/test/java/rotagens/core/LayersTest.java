@@ -91,6 +91,19 @@ class LayersTest {
             .because("an alert is opened and cleared by the fold of the ledger alone");
 
     @ArchTest
-    static final ArchRule PLAIN_JAVA =
-            classes().should().onlyDependOnClassesThat().resideInAnyPackage("rotagens.core..", "java..");
+    static final ArchRule PLAIN_JAVA = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage("rotagens.core..", "java..", "com.ibm.icu..");
+
+    @ArchTest
+    static final ArchRule GRAMMAR_IN_ONE_PLACE = noClasses()
+            .that()
+            .doNotHaveFullyQualifiedName("rotagens.core.measure.Phrase")
+            .and()
+            .haveNameNotMatching("rotagens.core.measure.Phrase\\$.*")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("com.ibm.icu..")
+            .because("a sentence is put together in one place, whoever says it");
 }

@@ -15,7 +15,12 @@ public record Assessment(Verdict verdict, List<VerdictReason> reasons) {
                 worstFirst.isEmpty() ? Verdict.GOOD : worstFirst.get(0).verdict(), worstFirst);
     }
 
-    /** The worst of many; fit where there is none. */
+    /**
+     * The worst of many; fit where there is none.
+     *
+     * @param assessments of several tires
+     * @return what holds for all together
+     */
     public static Verdict worst(List<Assessment> assessments) {
         return assessments.stream()
                 .map(Assessment::verdict)

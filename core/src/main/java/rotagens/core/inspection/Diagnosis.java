@@ -45,7 +45,13 @@ public record Diagnosis(
     /** After alignment or shock work a tread needs so long to tell of the time since. */
     private static final int SETTLING_DAYS = 60;
 
-    /** The pattern of a tire as its newest whole reading and open signs show it; empty where nothing tells. */
+    /**
+     * The pattern of a tire as its newest whole reading and open signs show it; empty where nothing tells.
+     *
+     * @param state the tire there, with what is on record about it
+     * @param difference 32nds between grooves that make a pattern
+     * @return the pattern; even counts as one
+     */
     public static Optional<WearPattern> pattern(TireState state, double difference) {
         Set<Shape> signs = EnumSet.noneOf(Shape.class);
         state.open().forEach(open -> open.finding().wearShape().ifPresent(signs::add));
@@ -55,7 +61,16 @@ public record Diagnosis(
                 signs);
     }
 
-    /** For one tire; empty where its wear pattern is unknown. An even tread has no causes. */
+    /**
+     * For one tire; empty where its wear pattern is unknown. An even tread has no causes.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param position the position
+     * @param events what happened to the vehicle, and what drivers said
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the causes, most likely first, each with its evidence and its check
+     */
     public static Optional<Diagnosis> of(
             VehicleState vehicle, Position position, VehicleEvents events, Policy policy, LocalDate today) {
         Policy.ClassPolicy here = vehicle.policyAt(policy, vehicle.at(position));

@@ -41,6 +41,11 @@ public final class FactIntake {
      * Takes a fact about the tire at a position.
      *
      * @param vehicle as it was on the day of the fact
+     * @param position the position
+     * @param fact what somebody read, found or did
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the tire as it stands after it, and the alarms it opened or cleared
      */
     public static Taken take(VehicleState vehicle, Position position, TireFact fact, Policy policy, LocalDate today) {
         TireState state = vehicle.at(position);
@@ -60,7 +65,12 @@ public final class FactIntake {
     /**
      * The vehicle as if facts that are only entered so far, and not yet saved, were on record.
      *
+     * @param vehicle the vehicle as it is on that day
+     * @param position the position
      * @param entered in the order they were entered
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the vehicle with them; nothing is stored
      */
     public static VehicleState withEntered(
             VehicleState vehicle, Position position, List<TireFact> entered, Policy policy, LocalDate today) {
@@ -71,12 +81,28 @@ public final class FactIntake {
         return now;
     }
 
-    /** What is in force for the tire at a position on a day. */
+    /**
+     * What is in force for the tire at a position on a day.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param position the position
+     * @param policy the fleet's policy
+     * @param day the day of the fact
+     * @return unknown where no tire is on file
+     */
     public static InForce inForce(VehicleState vehicle, Position position, Policy policy, LocalDate day) {
         return inForce(vehicle, vehicle.pressures(policy, day), position, policy);
     }
 
-    /** The same, for pressures at hand. */
+    /**
+     * The same, for pressures at hand.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param pressures its pressures, worked out once
+     * @param position the position
+     * @param policy the fleet's policy
+     * @return unknown where no tire is on file
+     */
     public static InForce inForce(VehicleState vehicle, VehiclePressures pressures, Position position, Policy policy) {
         TireState state = vehicle.at(position);
         if (state.tire().isEmpty()) {
@@ -103,8 +129,11 @@ public final class FactIntake {
      * Why a tire may not be filled, or not to this pressure; empty where it may. The same at the valve, on the sheet and at the
      * desk: no air into a tire that ran at 80 % or less before somebody looked inside, never over a maximum.
      *
+     * @param state the tire there, with what is on record about it
      * @param before what the gauge said first, where that is known
      * @param filledTo what it said after air went in or out
+     * @param inForce target and maximum on the day of the fill
+     * @return why not, with what to do first
      */
     public static Optional<Message> refusesFill(
             TireState state, Optional<Reading> before, Pressure filledTo, InForce inForce) {
@@ -124,7 +153,12 @@ public final class FactIntake {
         return Guard.refusesFill(filledTo, inForce.maximum());
     }
 
-    /** Folds a tire's whole ledger, oldest fact first, as it was stored. */
+    /**
+     * Folds a tire's whole ledger, oldest fact first, as it was stored.
+     *
+     * @param ledger everything on record about the tire, oldest first
+     * @return its open alarms
+     */
     public static TireAlerts fold(List<TireFact> ledger) {
         return TireAlerts.fold(new ArrayList<>(ledger));
     }

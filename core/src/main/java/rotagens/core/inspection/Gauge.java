@@ -20,8 +20,11 @@ public record Gauge(String name, Type type, Optional<LocalDate> calibrated) {
 
     /** What it reads. */
     public enum Type {
+        /** For cold and hot pressures. */
         PRESSURE("pressure"),
+        /** For grooves, in 32nds of an inch. */
         TREAD("tread depth"),
+        /** For wheel nuts, in ft·lb. */
         TORQUE("torque");
 
         private final String label;
@@ -30,24 +33,47 @@ public record Gauge(String name, Type type, Optional<LocalDate> calibrated) {
             this.label = words;
         }
 
+        /**
+         * What it measures, in words.
+         *
+         * @return for a choice or a heading
+         */
         public String label() {
             return label;
         }
     }
 
-    /** When it is due at the master gauge again; a gauge never checked is due today. */
+    /**
+     * When it is due at the master gauge again; a gauge never checked is due today.
+     *
+     * @param policy how many months a calibration stands, for this class
+     * @param today the day it is due where it was never calibrated
+     * @return the day
+     */
     public LocalDate due(Policy.ClassPolicy policy, LocalDate today) {
         return calibrated
                 .map(on -> on.plusMonths(policy.days(PolicyNumber.CALIBRATION_MONTHS)))
                 .orElse(today);
     }
 
-    /** Whether it has to be at the master gauge within a month: work to plan like any other. */
+    /**
+     * Whether it has to be at the master gauge within a month: work to plan like any other.
+     *
+     * @param policy how many months a calibration stands, for this class
+     * @param today the day it is judged on
+     * @return whether it is due within a month
+     */
     public boolean dueSoon(Policy.ClassPolicy policy, LocalDate today) {
         return !due(policy, today).isAfter(today.plusDays(SOON_DAYS));
     }
 
-    /** Why its figures are less than certain today; empty while its calibration stands. */
+    /**
+     * Why its figures are less than certain today; empty while its calibration stands.
+     *
+     * @param policy how many months a calibration stands, for this class
+     * @param today the day it is judged on
+     * @return never more than a note: a gauge out of date hides no alarm
+     */
     public Optional<VerdictReason> doubt(Policy.ClassPolicy policy, LocalDate today) {
         LocalDate due = due(policy, today);
         if (due.isAfter(today)) {

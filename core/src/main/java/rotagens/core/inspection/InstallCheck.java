@@ -34,7 +34,16 @@ public record InstallCheck(List<VerdictReason> refusals, List<VerdictReason> not
             Rule.RIM_MATCH,
             Rule.SPEED_RATING);
 
-    /** The same for a tire that goes on today. */
+    /**
+     * The same for a tire that goes on today.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param othersOnIt tires the same work puts on, at their positions
+     * @param tireThere the tire as it would sit there
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return whether it may go there, with every reason
+     */
     public static InstallCheck of(
             VehicleState vehicle, List<TireState> othersOnIt, TireState tireThere, Policy policy, LocalDate today) {
         return of(vehicle, othersOnIt, tireThere, policy, today, today);
@@ -44,7 +53,13 @@ public record InstallCheck(List<VerdictReason> refusals, List<VerdictReason> not
      * Judges the vehicle as it would stand with the tire there. A spare is carried, not driven on: only damage refuses it. An age limit
      * that comes before the forecast ends is noted; one reached by the day it goes on refuses it.
      *
+     * @param vehicle the vehicle as it is on that day
+     * @param othersOnIt tires the same work puts on, at their positions
+     * @param tireThere the tire as it would sit there
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
      * @param goesOn the day of the work; never before today
+     * @return whether it may go there, with every reason
      */
     public static InstallCheck of(
             VehicleState vehicle,

@@ -32,6 +32,13 @@ public final class LimitDates {
      */
     public record LimitDate(Rule rule, LocalDate date, Reason reason, Optional<DateRange> range) {
 
+        /**
+         * A date that rests on one figure alone.
+         *
+         * @param rule the rule that sets it
+         * @param date the day it is reached
+         * @param reason why that day
+         */
         public LimitDate(Rule rule, LocalDate date, Reason reason) {
             this(rule, date, reason, Optional.empty());
         }
@@ -50,7 +57,15 @@ public final class LimitDates {
 
     private LimitDates() {}
 
-    /** All clocks that can be told for a tire, earliest first. */
+    /**
+     * All clocks that can be told for a tire, earliest first.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param state the tire there, with what is on record about it
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return age, tread and the bound of a wear bar, each with its day and its reason
+     */
     public static List<LimitDate> of(
             VehicleState vehicle, TireState state, Policy.ClassPolicy policy, LocalDate today) {
         List<LimitDate> limitDates = new ArrayList<>(age(vehicle.vehicle(), state, policy, today));
@@ -66,6 +81,12 @@ public final class LimitDates {
     /**
      * What asks for work at a tire's place first: damage that takes it off the road today, else the earliest of its clocks and
      * its sensor's battery. Empty where none is known.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param state the tire there, with what is on record about it
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the first of them
      */
     public static Optional<LimitDate> nextLimit(
             VehicleState vehicle, TireState state, Policy.ClassPolicy policy, LocalDate today) {
@@ -88,13 +109,26 @@ public final class LimitDates {
                         .min(java.util.Comparator.comparing(LimitDate::date)));
     }
 
-    /** The nearest age limit at a position, in years: the overall one or, on heavy steer axles, the steer limit if lower. */
+    /**
+     * The nearest age limit at a position, in years: the overall one or, on heavy steer axles, the steer limit if lower.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param position the position
+     * @param policy the fleet's policy
+     * @return years from the week it was made
+     */
     public static double ageLimitYears(Vehicle vehicle, Position position, Policy.ClassPolicy policy) {
         double overall = policy.number(PolicyNumber.OVERALL_AGE);
         return hasSteerLimit(vehicle, position) ? Math.min(overall, policy.number(PolicyNumber.STEER_AGE)) : overall;
     }
 
-    /** Whether the steer age counts at a position: on steer axles over 10,000 lb. */
+    /**
+     * Whether the steer age counts at a position: on steer axles over 10,000 lb.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param position the position
+     * @return false for a spare and on light vehicles
+     */
     public static boolean hasSteerLimit(Vehicle vehicle, Position position) {
         return !vehicle.isLight() && vehicle.layout().isSteer(position);
     }
@@ -244,7 +278,12 @@ public final class LimitDates {
     /**
      * When a new tire at a position is likely to go: by age, or by tread at the rate the one there wears, whichever comes first.
      *
+     * @param vehicle the vehicle as it is on that day
+     * @param state the tire there now, whose wear rate is taken
      * @param fresh the model that goes on, as made today
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return a forecast, never a promise
      */
     public static LocalDate newTireUntil(
             VehicleState vehicle, TireState state, TireModel fresh, Policy.ClassPolicy policy, LocalDate today) {
@@ -272,7 +311,15 @@ public final class LimitDates {
         return years == Math.rint(years) ? String.valueOf((long) years) : String.valueOf(years);
     }
 
-    /** The day a sensor's battery is overdue; empty without a sensor or without the day it was fitted. */
+    /**
+     * The day a sensor's battery is overdue; empty without a sensor or without the day it was fitted.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param position the position
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the day, with the window in which it may end before
+     */
     public static Optional<LimitDate> sensor(
             Vehicle vehicle, Position position, Policy.ClassPolicy policy, LocalDate today) {
         return vehicle.sensorAt(position)
@@ -301,7 +348,13 @@ public final class LimitDates {
                 }));
     }
 
-    /** From this day its battery may end any time. */
+    /**
+     * From this day its battery may end any time.
+     *
+     * @param fitted when the sensor was fitted
+     * @param policy the fleet's policy
+     * @return the first day of the window
+     */
     public static LocalDate batteryMayEndFrom(LocalDate fitted, Policy.ClassPolicy policy) {
         return after(fitted, policy.number(PolicyNumber.SENSOR_FORECAST));
     }
@@ -310,7 +363,13 @@ public final class LimitDates {
         return fitted.plusMonths(Math.round(years * 12));
     }
 
-    /** When the next yearly professional inspection is due: from the fifth year on, a year after the last. */
+    /**
+     * When the next yearly professional inspection is due: from the fifth year on, a year after the last.
+     *
+     * @param state the tire, with its date and its last inspection
+     * @param policy the fleet's policy
+     * @return empty without a DOT date
+     */
     public static Optional<LimitDate> inspectionDue(TireState state, Policy.ClassPolicy policy) {
         double from = policy.number(PolicyNumber.AGE_INSPECTION_FROM);
         return state.tire().flatMap(tire -> tire.dotWeek()).map(made -> {

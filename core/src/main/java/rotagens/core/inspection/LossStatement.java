@@ -12,18 +12,26 @@ public record LossStatement(Kind kind, Message statement) {
 
     /** What it is, worst first. */
     public enum Kind {
+        /** A leak: it lost enough, fast enough, by cold readings. */
         LEAK,
+        /** A leak is suspected and nobody has looked yet. */
         SUSPECTED_LEAK,
         /** Faster than normal, but too little or too short a time to call it more. */
         FAST,
         /** Without temperatures it may be a leak or the weather. */
         UNCERTAIN,
+        /** What any tire loses. */
         NORMAL,
         /** Fewer than two cold readings since the last fill. */
         UNKNOWN
     }
 
-    /** From a tire's cold readings since its last fill and its open alerts. Never {@code NORMAL} while either leak is open. */
+    /**
+     * From a tire's cold readings since its last fill and its open alerts. Never {@code NORMAL} while either leak is open.
+     *
+     * @param state the tire there, with what is on record about it
+     * @return what to say of its loss, with the next look
+     */
     public static LossStatement of(TireState state) {
         PressureLoss.Loss loss = state.loss();
         if (loss.isLeak()) {

@@ -38,7 +38,12 @@ public final class MatchingRules {
      */
     public record WornTire(TireModel model, OptionalDouble mean32nds, Optional<Length> diameterNew) {
 
-        /** As last measured in its place. */
+        /**
+         * As last measured in its place.
+         *
+         * @param state the tire at its position
+         * @return empty where no tire is on file
+         */
         public static Optional<WornTire> of(TireState state) {
             return state.tire()
                     .map(Tire::model)
@@ -59,7 +64,14 @@ public final class MatchingRules {
         }
     }
 
-    /** One size and construction on an axle. */
+    /**
+     * One size and construction on an axle.
+     *
+     * @param here the tire that is judged
+     * @param there the tire it is held against
+     * @param thereCode the position of the other
+     * @return the reason where sizes or constructions differ
+     */
     public static Optional<VerdictReason> size(TireModel here, TireModel there, String thereCode) {
         String mine = here.size().molded();
         String other = there.size().molded();
@@ -82,6 +94,10 @@ public final class MatchingRules {
     /**
      * How much larger one tire of a dual is than the other, in inches of diameter: by their tread within one model, else by
      * diameters on file. Empty where neither tells.
+     *
+     * @param here the tire that is judged
+     * @param there the tire it is held against
+     * @return over 0 where the first is larger
      */
     public static OptionalDouble larger(WornTire here, WornTire there) {
         if (here.model().title().equals(there.model().title())) {
@@ -98,7 +114,15 @@ public final class MatchingRules {
                         here.diameter().get().inches() - there.diameter().get().inches());
     }
 
-    /** Duals within 1/4 in, the larger outside over 1/8 in; two models without diameters on file are not known. */
+    /**
+     * Duals within 1/4 in, the larger outside over 1/8 in; two models without diameters on file are not known.
+     *
+     * @param here the tire that is judged
+     * @param position where the tire that is judged sits
+     * @param there the tire it is held against
+     * @param matePosition where the other of the dual sits
+     * @return the reason where they don’t match
+     */
     public static Optional<VerdictReason> dual(
             WornTire here, Position position, WornTire there, Position matePosition) {
         String mateCode = matePosition.code();
@@ -160,7 +184,15 @@ public final class MatchingRules {
                         because));
     }
 
-    /** Pattern and tread of a tire against the one across the axle: 4/32 apart at most, 2/32 on steer. */
+    /**
+     * Pattern and tread of a tire against the one across the axle: 4/32 apart at most, 2/32 on steer.
+     *
+     * @param here the tire that is judged
+     * @param there the tire it is held against
+     * @param thereCode the position of the other
+     * @param steer whether it is a steer axle, which is stricter
+     * @return worst first; empty where they match
+     */
     public static List<VerdictReason> across(WornTire here, WornTire there, String thereCode, boolean steer) {
         List<VerdictReason> reasons = new ArrayList<>();
         if (!here.model().title().equals(there.model().title())) {

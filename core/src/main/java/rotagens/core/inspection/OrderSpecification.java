@@ -31,7 +31,10 @@ public record OrderSpecification(List<Item> items) {
     /**
      * Works out the line for a position from the tire there, the opposite side's pattern, the wheel and the axle's rating.
      *
+     * @param onVehicle the vehicle with the tires on it
+     * @param position the position
      * @param gawr the axle's rating, where it is on file
+     * @return what to order, item by item, each with its reason
      */
     public static OrderSpecification of(VehicleState onVehicle, Position position, Optional<Load> gawr) {
         Vehicle vehicle = onVehicle.vehicle();

@@ -24,10 +24,15 @@ public final class PlausibilityCheck {
 
     /** The figures that can be far off. */
     public enum CheckedValue {
+        /** The gauge pressure. */
         PRESSURE,
+        /** The depth of the outer groove. */
         OUTER,
+        /** The depth of the center groove. */
         CENTER,
+        /** The depth of the inner groove. */
         INNER,
+        /** The odometer. */
         ODOMETER
     }
 
@@ -40,7 +45,13 @@ public final class PlausibilityCheck {
 
     private PlausibilityCheck() {}
 
-    /** What to ask about a reading, by figure; empty where all of it is near the last one. */
+    /**
+     * What to ask about a reading, by figure; empty where all of it is near the last one.
+     *
+     * @param before the tire as its ledger stands
+     * @param read as it would be kept
+     * @return what to ask, by figure; nothing is refused
+     */
     public static Map<CheckedValue, Message> in(TireState before, Reading read) {
         return in(before.readings(), read);
     }
@@ -51,6 +62,7 @@ public final class PlausibilityCheck {
      * @param before what was read on it before, the newest first
      * @param read as it would be kept; after a fill its pressure is asked about where it is far from what is in force, since it
      *     was meant to change
+     * @return what to ask, by figure; nothing is refused
      */
     public static Map<CheckedValue, Message> in(List<Reading> before, Reading read) {
         Map<CheckedValue, Message> asked = new LinkedHashMap<>();
@@ -78,7 +90,12 @@ public final class PlausibilityCheck {
         static final Span ANY = new Span(Optional.empty(), Optional.empty());
     }
 
-    /** Between which figures nothing would be asked about the next reading of a tire. */
+    /**
+     * Between which figures nothing would be asked about the next reading of a tire.
+     *
+     * @param before the tire as its ledger stands
+     * @return figures within which a device asks nothing, also where it is offline
+     */
     public static Near near(TireState before) {
         Map<CheckedValue, Double> deepest = new LinkedHashMap<>();
         deepest(before, GrooveDepths::outer).ifPresent(most -> deepest.put(CheckedValue.OUTER, most));
@@ -152,7 +169,15 @@ public final class PlausibilityCheck {
                                 last.on())));
     }
 
-    /** What to ask about an odometer: more miles a day than anybody drives. */
+    /**
+     * What to ask about an odometer: more miles a day than anybody drives.
+     *
+     * @param last what was read last
+     * @param lastOn on which day
+     * @param read what is read now
+     * @param on on which day
+     * @return what to ask; empty where the figure is likely
+     */
     public static Optional<Message> odometer(Distance last, LocalDate lastOn, Distance read, LocalDate on) {
         long days = Math.max(1, ChronoUnit.DAYS.between(lastOn, on));
         double miles = read.miles() - last.miles();

@@ -32,9 +32,14 @@ public final class PositionRules {
     /**
      * Everything that speaks against it. Nothing unknown passes: a missing DOT date or tread depth is a reason of its own.
      *
+     * @param vehicle the vehicle as it is on that day
      * @param tire the tire as it would sit there
      * @param pressures of the vehicle with this model on that axle
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @param nextVisit the day the vehicle is likely to be worked on next
      * @param perMonth 32nds of tread it loses in a month there; empty where nobody knows
+     * @return worst first; empty where it may sit there
      */
     public static List<VerdictReason> violations(
             VehicleState vehicle,

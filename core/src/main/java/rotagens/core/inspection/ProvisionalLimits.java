@@ -90,7 +90,16 @@ public record ProvisionalLimits(
     /** As fine as any gauge shows; figures are looked at on this lattice only. */
     private static final double FINENESS = 0.01;
 
-    /** The bands at one position; none where no tire is on file there. */
+    /**
+     * The bands at one position; none where no tire is on file there.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param pressures its pressures, worked out once
+     * @param position the position
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the bands a device judges by until the server has judged, never kinder than the server
+     */
     public static ProvisionalLimits at(
             VehicleState vehicle, VehiclePressures pressures, Position position, Policy policy, LocalDate today) {
         TireState state = vehicle.at(position);

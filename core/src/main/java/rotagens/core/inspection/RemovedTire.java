@@ -11,8 +11,11 @@ public final class RemovedTire {
 
     /** A place for it. */
     public enum Destination {
+        /** Back on the rack, fit to be installed again. */
         STOCK("stock"),
+        /** Its casing goes to a retreader. */
         RETREAD("set aside for retread"),
+        /** Cut up and gone. */
         SCRAP("scrap");
 
         private final String label;
@@ -21,6 +24,11 @@ public final class RemovedTire {
             this.label = label;
         }
 
+        /**
+         * Where it goes, in words.
+         *
+         * @return for a choice
+         */
         public String label() {
             return label;
         }

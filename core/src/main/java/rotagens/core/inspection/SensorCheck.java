@@ -56,7 +56,12 @@ public final class SensorCheck {
                 : Optional.empty();
     }
 
-    /** Why the dash isn't to be believed about a corner. */
+    /**
+     * Why the dash isn't to be believed about a corner.
+     *
+     * @param alert a corner that is swapped or was never confirmed
+     * @return the reason, with what to do
+     */
     public static Reason reason(CornerAlert alert) {
         return Reason.of(
                 Rule.CORNERS,

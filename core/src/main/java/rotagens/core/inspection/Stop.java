@@ -20,7 +20,9 @@ public record Stop(Optional<Position> position, Reason reason) {
     /**
      * Everything that keeps it in, the vehicle's own reasons first, then its tires in the order of the layout.
      *
+     * @param vehicle the vehicle as it is on that day
      * @param assessments of its tires
+     * @return empty where nothing keeps it in
      */
     public static List<Stop> of(VehicleState vehicle, Map<Position, Assessment> assessments) {
         List<Stop> stops = new ArrayList<>();
@@ -29,7 +31,12 @@ public record Stop(Optional<Position> position, Reason reason) {
         return List.copyOf(stops);
     }
 
-    /** Of each position, and of the vehicle, only the first reason. */
+    /**
+     * Of each position, and of the vehicle, only the first reason.
+     *
+     * @param stops every reason
+     * @return one for each position
+     */
     public static List<Stop> first(List<Stop> stops) {
         Map<Optional<Position>, Stop> first = new LinkedHashMap<>();
         stops.forEach(stop -> first.putIfAbsent(stop.position(), stop));
@@ -42,7 +49,11 @@ public record Stop(Optional<Position> position, Reason reason) {
                 .forEach(reason -> stops.add(new Stop(position, reason.reason())));
     }
 
-    /** With its position in front. */
+    /**
+     * With its position in front.
+     *
+     * @return in words
+     */
     public Message statement() {
         return position.map(at -> Message.of("{} {}", at.code(), reason.statement()))
                 .orElse(reason.statement());

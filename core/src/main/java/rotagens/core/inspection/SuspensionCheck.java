@@ -12,7 +12,12 @@ public final class SuspensionCheck {
 
     private SuspensionCheck() {}
 
-    /** The reasons they bring, worst first. */
+    /**
+     * The reasons they bring, worst first.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @return empty where nothing is over its limit
+     */
     public static List<VerdictReason> check(VehicleState vehicle) {
         return Assessment.of(vehicle.suspension().stream()
                         .map(alert -> new VerdictReason(alert.fact().verdict(), reason(alert)))
@@ -20,7 +25,12 @@ public final class SuspensionCheck {
                 .reasons();
     }
 
-    /** Why the vehicle isn't right. */
+    /**
+     * Why the vehicle isn't right.
+     *
+     * @param alert the figure that is over its limit
+     * @return the reason, with what clears it
+     */
     public static Reason reason(SuspensionAlert alert) {
         return Reason.of(
                 Rule.SUSPENSION_LIMIT,

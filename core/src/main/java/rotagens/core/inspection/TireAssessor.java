@@ -18,12 +18,27 @@ public final class TireAssessor {
 
     private TireAssessor() {}
 
-    /** Every position of a vehicle, in the order of its layout. */
+    /**
+     * Every position of a vehicle, in the order of its layout.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the worst verdict with every reason, by position
+     */
     public static Map<Position, Assessment> judge(VehicleState vehicle, Policy policy, LocalDate today) {
         return judge(vehicle, vehicle.pressures(policy, today), policy, today);
     }
 
-    /** The same, for pressures at hand. */
+    /**
+     * The same, for pressures at hand.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param pressures its pressures, worked out once
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the worst verdict with every reason, by position
+     */
     public static Map<Position, Assessment> judge(
             VehicleState vehicle, VehiclePressures pressures, Policy policy, LocalDate today) {
         Map<Position, Assessment> all = new LinkedHashMap<>();
@@ -33,7 +48,15 @@ public final class TireAssessor {
         return all;
     }
 
-    /** One position of a vehicle. */
+    /**
+     * One position of a vehicle.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param position the position
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the worst verdict with every reason; a position without a tire is judged too
+     */
     public static Assessment judge(VehicleState vehicle, Position position, Policy policy, LocalDate today) {
         return judge(vehicle, vehicle.pressures(policy, today), position, policy, today);
     }

@@ -39,7 +39,17 @@ public record TireState(
         Optional<LocalDate> causeCorrectedOn,
         Optional<WearRate.DepthReading> asInstalled) {
 
-    /** A tire of which these readings and findings are the whole ledger. */
+    /**
+     * A tire of which these readings and findings are the whole ledger.
+     *
+     * @param position the position
+     * @param tire empty where none is on file
+     * @param readings newest first
+     * @param open findings nobody has cleared
+     * @param lastProfessional when a professional last looked inside and out; empty where never
+     * @param causeCorrectedOn when the cause of its wear was last corrected; empty where never
+     * @param asInstalled how deep it was when it came to this position; empty where nobody wrote it down
+     */
     public TireState(
             Position position,
             Optional<Tire> tire,
@@ -57,6 +67,7 @@ public record TireState(
      *
      * @param newestFirst its readings
      * @param open findings nobody has cleared
+     * @return its open alarms
      */
     public static TireAlerts alertsOf(List<Reading> newestFirst, List<OpenFinding> open) {
         List<TireFact> ledger = new ArrayList<>();
@@ -66,12 +77,25 @@ public record TireState(
         return TireAlerts.fold(ledger);
     }
 
-    /** What eye or hand found and nobody has cleared. */
+    /**
+     * What eye or hand found and nobody has cleared.
+     *
+     * @return damage, wear signs and doubts of eye or hand
+     */
     public List<OpenFinding> open() {
         return alerts.findings();
     }
 
-    /** Nobody recorded what it was fitted with. */
+    /**
+     * Nobody recorded what it was fitted with.
+     *
+     * @param position the position
+     * @param tire empty where none is on file
+     * @param readings newest first
+     * @param open findings nobody has cleared
+     * @param lastProfessional when a professional last looked inside and out; empty where never
+     * @param causeMended when the cause of its wear was last corrected; empty where never
+     */
     public TireState(
             Position position,
             Optional<Tire> tire,
@@ -85,11 +109,28 @@ public record TireState(
     /** A figure and the day it was read. */
     public record Dated<T>(T value, LocalDate on, String by) {}
 
+    /**
+     * Keeps copies.
+     *
+     * @param position where it sits
+     * @param tire empty where none is on file
+     * @param readings newest first
+     * @param alerts its open alarms
+     * @param lastProfessional when a professional last looked inside and out; empty where never
+     * @param causeCorrectedOn when the cause of its wear was last corrected; empty where never
+     * @param asInstalled how deep it was when it came to this position; empty where nobody wrote it down
+     */
     public TireState {
         readings = List.copyOf(readings);
     }
 
-    /** The same tire with one more reading and its findings on top, as if it had been recorded. */
+    /**
+     * The same tire with one more reading and its findings on top, as if it had been recorded.
+     *
+     * @param reading newer than all on record
+     * @param found what was found at the same look
+     * @return a copy; nothing is stored
+     */
     public TireState with(Reading reading, List<OpenFinding> found) {
         List<Reading> more = new ArrayList<>();
         more.add(reading);
@@ -113,7 +154,11 @@ public record TireState(
         return new TireState(position, tire, more, after, professional, causeCorrectedOn, asInstalled);
     }
 
-    /** Its alerts, ready for one more fact. */
+    /**
+     * Its alerts, ready for one more fact.
+     *
+     * @return they know what was read before the next fact
+     */
     public TireAlerts remembering() {
         return alerts.remembering(oldestFirst());
     }
@@ -125,27 +170,48 @@ public record TireState(
         return oldestFirst;
     }
 
-    /** The target it was driven at before a reading: not the one in force where that was raised and the tire not yet filled. */
+    /**
+     * The target it was driven at before a reading: not the one in force where that was raised and the tire not yet filled.
+     *
+     * @param reading the one that is judged
+     * @return empty where no target was in force
+     */
     public Optional<Pressure> drivenAt(Reading reading) {
         return remembering().drivenAt(reading);
     }
 
-    /** The lowest depth that stands on its tread, wherever and however long ago it was read; its day is that reading's. */
+    /**
+     * The lowest depth that stands on its tread, wherever and however long ago it was read; its day is that reading's.
+     *
+     * @return empty where no groove was ever read
+     */
     public Optional<Dated<TreadDepth>> standingDepth() {
         return alerts.lowest().map(groove -> new Dated<>(groove.depth(), groove.on(), groove.by()));
     }
 
-    /** How it loses air: the whole time since its last fill, and the latest interval. */
+    /**
+     * How it loses air: the whole time since its last fill, and the latest interval.
+     *
+     * @return nothing lost where there are fewer than two cold readings
+     */
     public PressureLoss.Loss loss() {
         return PressureLoss.ofTire(PressureLoss.sinceFill(coldPoints()));
     }
 
-    /** The newest cold pressure. */
+    /**
+     * The newest cold pressure.
+     *
+     * @return empty where it was never read cold
+     */
     public Optional<Reading> lastCold() {
         return readings.stream().filter(Reading::hasColdPressure).findFirst();
     }
 
-    /** The newest pressure of any warmth. */
+    /**
+     * The newest pressure of any warmth.
+     *
+     * @return empty where it was never read
+     */
     public Optional<Reading> lastPressure() {
         return readings.stream()
                 .filter(reading -> reading.pressure().isPresent())
@@ -155,6 +221,8 @@ public record TireState(
     /**
      * The newest depth of each groove; a newer reading that left a groove out clears nothing there. The day is that of the
      * oldest groove among them.
+     *
+     * @return empty where no groove was ever read
      */
     public Optional<Dated<GrooveDepths>> tread() {
         Optional<Reading> newest =
@@ -178,7 +246,11 @@ public record TireState(
         return Optional.of(new Dated<>(grooveDepths, oldest, newest.get().by()));
     }
 
-    /** The newest reading of all three grooves: a shape is only told from grooves read together. */
+    /**
+     * The newest reading of all three grooves: a shape is only told from grooves read together.
+     *
+     * @return empty where the grooves were never read together
+     */
     public Optional<Dated<GrooveDepths>> completeTread() {
         return readings.stream()
                 .filter(reading -> reading.tread().isComplete())
@@ -189,6 +261,8 @@ public record TireState(
     /**
      * The strictest thing a wear bar or a coin said since all grooves were last gauged: a later look through kinder eyes takes
      * no alarm back. Empty where a gauge came later.
+     *
+     * @return with its day
      */
     public Optional<Dated<TreadInterval>> treadInterval() {
         return readings.stream()
@@ -198,7 +272,11 @@ public record TireState(
                 .map(reading -> new Dated<>(reading.treadInterval().orElseThrow(), reading.on(), reading.by()));
     }
 
-    /** Wear since the tire came to this position; empty where the readings don't tell. */
+    /**
+     * Wear since the tire came to this position; empty where the readings don't tell.
+     *
+     * @return in 32nds by mile
+     */
     public Optional<WearRate> wearRate() {
         List<WearRate.DepthReading> depthReadings = readings.stream()
                 .filter(reading ->
@@ -212,12 +290,20 @@ public record TireState(
                         depthReadings.stream().findFirst().flatMap(newest -> WearRate.sinceInstalled(fitted, newest))));
     }
 
-    /** How fast it loses air, from its cold readings since the last fill; empty where they don't tell. */
+    /**
+     * How fast it loses air, from its cold readings since the last fill; empty where they don't tell.
+     *
+     * @return a rate with its range
+     */
     public Optional<PressureLoss> pressureLoss() {
         return PressureLoss.of(coldPoints());
     }
 
-    /** Its cold readings, newest first. */
+    /**
+     * Its cold readings, newest first.
+     *
+     * @return pressures, with the temperature where it was read
+     */
     public List<PressureLoss.ColdReading> coldPoints() {
         return readings.stream()
                 .filter(Reading::hasColdPressure)

@@ -14,6 +14,14 @@ import rotagens.core.vehicle.Vehicle;
  */
 public record TreadLimits(TreadDepth legal, TreadDepth pull) {
 
+    /**
+     * The legal limit and the pull limit at a position.
+     *
+     * @param vehicle whose heavy front rule may hold there
+     * @param position the position
+     * @param policy the numbers in force there
+     * @return 4/32 legal on a heavy front axle, 2/32 elsewhere; the pull limit is the fleet’s
+     */
     public static TreadLimits at(Vehicle vehicle, Position position, Policy.ClassPolicy policy) {
         boolean heavyFront = vehicle.hasHeavyFrontRule(position);
         double pull = policy.number(heavyFront ? PolicyNumber.PULL_STEER_HEAVY : PolicyNumber.PULL_OTHER);

@@ -26,12 +26,19 @@ public record Triage(Optional<Message> first, List<Step> steps) {
 
     /** A check. */
     public enum Check {
+        /** What a blow may have hurt. */
         STRIKE("Sidewalls, wheel and joints at the strike"),
+        /** All tires, cold. */
         PRESSURES("Cold pressures, left against right"),
+        /** Grooves from shoulder to shoulder. */
         TREAD("Tread across each axle"),
+        /** Toe, camber and thrust angle. */
         ALIGNMENT("Alignment"),
+        /** What lets a wheel hop or wander. */
         JOINTS("Shocks and joints"),
+        /** What makes a wheel run out of round. */
         BALANCE("Balance, bead and flat spots"),
+        /** Whether the lamp warns where it should. */
         THRESHOLD("Target against warning threshold");
 
         private final String label;
@@ -40,6 +47,11 @@ public record Triage(Optional<Message> first, List<Step> steps) {
             this.label = words;
         }
 
+        /**
+         * What to check, in words.
+         *
+         * @return for a list
+         */
         public String label() {
             return label;
         }
@@ -56,7 +68,16 @@ public record Triage(Optional<Message> first, List<Step> steps) {
     private static final double DRIFTS_PSI = 10;
     private static final double UNEVEN_32NDS = 2;
 
-    /** What to check for a symptom, with the figures of a vehicle. */
+    /**
+     * What to check for a symptom, with the figures of a vehicle.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param events what happened to the vehicle, and what drivers said
+     * @param symptom what the driver noticed
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return the checks in their order, with this vehicle’s own figures
+     */
     public static Triage of(
             VehicleState vehicle, VehicleEvents events, Symptom symptom, Policy policy, LocalDate today) {
         List<Step> steps = new ArrayList<>();
@@ -249,7 +270,12 @@ public record Triage(Optional<Message> first, List<Step> steps) {
         return new Step(Check.THRESHOLD, known, close[0]);
     }
 
-    /** The check to do next: the first that nobody has done; empty once all are. */
+    /**
+     * The check to do next: the first that nobody has done; empty once all are.
+     *
+     * @param done checks somebody ticked
+     * @return the next one
+     */
     public Optional<Check> next(Set<Check> done) {
         return steps.stream()
                 .map(Step::check)

@@ -14,11 +14,17 @@ public record VehicleEvents(List<Event> events, List<DriverReport> reports) {
 
     /** What can happen to a vehicle that its tires show. */
     public enum Type {
+        /** Toe, camber or thrust angle were set. */
         ALIGNMENT("aligned"),
+        /** Shock absorbers were replaced. */
         SHOCKS("shocks replaced"),
+        /** Ball joints, tie rods, king pins or bushings were replaced. */
         JOINTS("steering or suspension joints replaced"),
+        /** Wheels locked, or nearly. */
         HARD_BRAKING("hard braking"),
+        /** A wheel struck a curb. */
         CURB_STRIKE("curb strike"),
+        /** The vehicle left the road. */
         OFF_ROAD("driven off-road");
 
         private final String label;
@@ -27,6 +33,11 @@ public record VehicleEvents(List<Event> events, List<DriverReport> reports) {
             this.label = words;
         }
 
+        /**
+         * What happened, in words.
+         *
+         * @return for a list or a choice
+         */
         public String label() {
             return label;
         }
@@ -34,15 +45,25 @@ public record VehicleEvents(List<Event> events, List<DriverReport> reports) {
 
     /** What a driver can report. */
     public enum Symptom {
+        /** It drifts left on a straight road. */
         PULL_LEFT("pulls to the left"),
+        /** It drifts right on a straight road. */
         PULL_RIGHT("pulls to the right"),
+        /** Wheel, seat or floor shake. */
         VIBRATION("vibrates"),
+        /** The wheel is turned while the vehicle goes straight. */
         STEERING_WHEEL_OFF_CENTER("steering wheel off center"),
+        /** It is harder on bumps than it was. */
         HARSH_RIDE("rides harshly"),
+        /** Brakes need more road. */
         LONGER_STOPPING("takes longer to stop"),
+        /** The warning lamp of the sensor system is on. */
         WARNING_LAMP("pressure lamp on"),
+        /** A tire bulges at the road more than its neighbors. */
         SOFT_TIRE("a tire looks soft"),
+        /** Hum, thump or squeal that wasn’t there. */
         NOISE("noise"),
+        /** A curb, a hole or something on the road was struck. */
         STRUCK("struck a curb or a hole");
 
         private final String label;
@@ -51,20 +72,42 @@ public record VehicleEvents(List<Event> events, List<DriverReport> reports) {
             this.label = words;
         }
 
+        /**
+         * What the driver says, in words.
+         *
+         * @return for a list or a choice
+         */
         public String label() {
             return label;
         }
 
-        /** A lamp naming a corner is no proof of that corner: all are gauged before air goes into one. */
+        /**
+         * A lamp naming a corner is no proof of that corner: all are gauged before air goes into one.
+         *
+         * @return whether every tire is gauged first
+         */
         public boolean asksToGaugeAll() {
             return this == WARNING_LAMP || this == SOFT_TIRE;
         }
     }
 
+    /**
+     * Something that happened to the vehicle.
+     *
+     * @param type what
+     * @param on on which day
+     */
     public record Event(Type type, LocalDate on) {}
 
+    /**
+     * What a driver said.
+     *
+     * @param symptom what was noticed
+     * @param on on which day
+     */
     public record DriverReport(Symptom symptom, LocalDate on) {}
 
+    /** Nothing happened, nothing was said. */
     public static final VehicleEvents NONE = new VehicleEvents(List.of(), List.of());
 
     Optional<LocalDate> last(Type type) {

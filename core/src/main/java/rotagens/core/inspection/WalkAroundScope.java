@@ -10,15 +10,21 @@ import rotagens.core.wear.TreadInterval;
 
 /** How much a walk round the vehicle is meant to cover; what it asks for and didn't get needs a reason. */
 public enum WalkAroundScope {
+    /** Everything, at every tire. */
     FULL("Full", "pressure, tread and findings", Set.of(RequiredReading.PRESSURE, RequiredReading.TREAD)),
+    /** Gauge every valve, nothing else. */
     PRESSURE_ONLY("Pressure only", "a gauge on every valve", Set.of(RequiredReading.PRESSURE)),
+    /** What a driver looks at before driving off. */
     PRE_TRIP("Before a trip", "a look at every tire, wheel and nut; bar or coin will do for the tread", Set.of()),
+    /** What is looked at again where work was done. */
     POST_REPAIR(
             "After repair", "pressure, valve, wheel and nuts of what was worked on", Set.of(RequiredReading.PRESSURE));
 
     /** What a gauge has to say at every position. */
     public enum RequiredReading {
+        /** A gauge on the valve. */
         PRESSURE("pressure"),
+        /** Grooves, a wear bar or a coin. */
         TREAD("tread");
 
         private final String label;
@@ -38,14 +44,30 @@ public enum WalkAroundScope {
         this.requires = asks;
     }
 
+    /**
+     * Its name.
+     *
+     * @return for a heading or a choice
+     */
     public String title() {
         return title;
     }
 
+    /**
+     * What it asks for at each tire.
+     *
+     * @return in words
+     */
     public String covers() {
         return covers;
     }
 
+    /**
+     * Whether it asks for a reading.
+     *
+     * @param requiredReading pressure or tread
+     * @return false where a look is enough
+     */
     public boolean requires(RequiredReading requiredReading) {
         return requires.contains(requiredReading);
     }
@@ -53,6 +75,11 @@ public enum WalkAroundScope {
     /**
      * What is missing at one position that was looked at, in words; empty where it has what this scope asks for. A look with
      * nothing found is an entry of its own, and a wear bar or a coin is a look at the tread.
+     *
+     * @param read the pressure; empty where none was read
+     * @param measured the grooves read
+     * @param bound what a wear bar or a coin said
+     * @return what is missing, in words
      */
     public Optional<String> missingReadings(
             Optional<Pressure> read, GrooveDepths measured, Optional<TreadInterval> bound) {

@@ -47,6 +47,7 @@ public record BalanceInput() implements StepInput.FindingInput {
      * The pieces of ¼ oz a record of this step took off the shelf; none for one made before weights were figures.
      *
      * @param recordedValues as they were kept, each with its unit
+     * @return 0 where none was used
      */
     public static int pieces(Map<String, String> recordedValues) {
         return List.of(OUT, IN).stream()

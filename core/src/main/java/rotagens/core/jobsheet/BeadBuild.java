@@ -17,7 +17,12 @@ public record BeadBuild(Optional<Boolean> stiffSidewall, Optional<Boolean> thick
     private static final int LOW_PERCENT = 50;
     private static final double TRUCK_RIM_INCHES = 19.5;
 
-    /** Of a tire whose model may not be known. */
+    /**
+     * Of a tire whose model may not be known.
+     *
+     * @param model the tire’s model; empty where it isn’t on file
+     * @return how stiff its beads are, as far as the figures tell
+     */
     public static BeadBuild of(Optional<TireModel> model) {
         return new BeadBuild(
                 model.map(TireModel::size).flatMap(BeadBuild::isLow),

@@ -141,6 +141,7 @@ public final class FindingInputs {
         /** The fields of the answer. */
         public static final String TO = "oldTireTo";
 
+        /** The field with the reason why a tire is scrapped. */
         public static final String REASON = "scrapReason";
 
         private static final List<InputField.Option> REASONS = List.of(

@@ -18,7 +18,12 @@ import rotagens.core.vehicle.Position;
  */
 public record JobSheet(List<Step> steps, List<Message> warnings) {
 
-    /** Puts the sheet together. */
+    /**
+     * Puts the sheet together.
+     *
+     * @param facts the vehicle, its wheels and what the work found so far
+     * @return every step, in the order of the work
+     */
     public static JobSheet of(JobSheetInputs facts) {
         List<Step> steps = new ArrayList<>();
         VehicleSteps.before(facts, steps);
@@ -110,7 +115,12 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
         throw new IllegalStateException(step.key());
     }
 
-    /** A step by its key. */
+    /**
+     * A step by its key.
+     *
+     * @param key as a record names it
+     * @return empty where this sheet has no such step
+     */
     public Optional<Step> step(String key) {
         return steps.stream().filter(step -> step.key().equals(key)).findFirst();
     }
@@ -118,6 +128,10 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
     /**
      * The step that has to come before this one and hasn't been done: for a safety step any earlier one at the same wheel or of
      * the vehicle, for another the earlier safety steps there. So two people may work on two wheels at once.
+     *
+     * @param step the one somebody wants to do
+     * @param settled keys of steps done or left out
+     * @return empty where it may be done now
      */
     public Optional<Step> blockedBy(Step step, Set<String> settled) {
         for (Step earlier : steps) {
@@ -147,12 +161,22 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
                                 && step.position().equals(refill.position()));
     }
 
-    /** What is neither done nor left out with a reason: while there is any, the job can't be closed. */
+    /**
+     * What is neither done nor left out with a reason: while there is any, the job can't be closed.
+     *
+     * @param settled keys of steps done or left out
+     * @return in their order
+     */
     public List<Step> open(Set<String> settled) {
         return steps.stream().filter(step -> !settled.contains(step.key())).toList();
     }
 
-    /** A step that may not be skipped says why. */
+    /**
+     * A step that may not be skipped says why.
+     *
+     * @param step the one somebody wants to leave out
+     * @return why not, in words
+     */
     public static Optional<Message> againstSkipping(Step step) {
         return step.code().skip() == StepCode.SkipRule.NEVER
                 ? Optional.of(Message.of("“{}” is never skipped.", step.code().title()))

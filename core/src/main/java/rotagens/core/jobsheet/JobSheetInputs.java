@@ -38,6 +38,24 @@ public record JobSheetInputs(
         Optional<Distance> lastOdometer,
         Optional<RetorqueCheck> retorque) {
 
+    /**
+     * Keeps copies.
+     *
+     * @param light GVWR up to 10,000 lb
+     * @param wheels each wheel that is worked on
+     * @param outsideTags positions whose sensors sit outside and come off with the work
+     * @param tireChanger the tire changer chosen; empty where none was
+     * @param tireChangers all of the shop's, to say which of them fits
+     * @param vehicleWork work on the job that concerns no single wheel, in words; empty where there is none
+     * @param recordedWork work for the vehicle whose record is made on a page of its own
+     * @param nitrogen whether the fleet fills with it
+     * @param policy the numbers in force for this vehicle
+     * @param people who may be the second person of a step
+     * @param wrenches the shop's torque wrenches in use
+     * @param hasOdometer whether the vehicle has one to read
+     * @param lastOdometer what it showed last
+     * @param retorque what a re-torque on this job is counted from; empty where the job is none
+     */
     public JobSheetInputs {
         wheels = List.copyOf(wheels);
         recordedWork = Set.copyOf(recordedWork);

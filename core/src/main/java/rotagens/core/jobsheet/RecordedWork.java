@@ -8,13 +8,17 @@ import rotagens.core.measure.Units;
 
 /** Work whose record is made on a page of its own: its step is done by that record, never by a tick. */
 public enum RecordedWork {
+    /** A scale ticket closes the weighing. */
     SCALE_TICKET(
             StepCode.WEIGH,
             "Enter the scale ticket on the Load & pressure page. This step is done as soon as it is there."),
+    /** A relearn that proved every corner. */
     RELEARN(StepCode.RELEARN, "Finish the relearn on the Sensors page. This step is done once every corner is proven."),
+    /** Dash and gauge, corner by corner. */
     DASH_AND_GAUGE(
             StepCode.DASH_AND_GAUGE,
             "Compare dash and gauge on the Sensors page. This step is done once both agree at every corner."),
+    /** An alignment within its limits. */
     ALIGNMENT(
             StepCode.ALIGNMENT,
             "Enter the alignment after the work on the visit’s page. This step is done once it is within its limits.");
@@ -27,7 +31,11 @@ public enum RecordedWork {
         this.missing = missing;
     }
 
-    /** The step that the record closes. */
+    /**
+     * The step that the record closes.
+     *
+     * @return no tick closes that step
+     */
     public StepCode step() {
         return step;
     }

@@ -14,16 +14,25 @@ import rotagens.core.measure.Message;
  */
 public record RetorqueCheck(LocalDate wheelsOn, Optional<Distance> odometerThen) {
 
+    /** From so many miles on it counts. */
     public static final double LEAST_MILES = 50;
+    /** Up to so many miles it is in time. */
     public static final double MOST_MILES = 100;
 
     /** A pass at these miles since the wheels went on. */
     public enum Verdict {
+        /** Nuts haven’t settled yet. */
         TOO_SOON,
+        /** Within its window. */
         IN_TIME,
+        /** After its window; it counts, and the wheels are looked at. */
         LATE;
 
-        /** Whether it counts as the re-torque. */
+        /**
+         * Whether it counts as the re-torque.
+         *
+         * @return whether the work may be signed off with it
+         */
         public boolean counts() {
             return this != TOO_SOON;
         }
@@ -36,12 +45,22 @@ public record RetorqueCheck(LocalDate wheelsOn, Optional<Distance> odometerThen)
      */
     public record Judged(Verdict verdict, Message says) {}
 
-    /** By the odometer; an odometer that shows less than then is read again. */
+    /**
+     * By the odometer; an odometer that shows less than then is read again.
+     *
+     * @param now the odometer now
+     * @return too soon, in time or late, in words
+     */
     public Judged byOdometer(Distance now) {
         return after(now.miles() - odometerThen.orElseThrow().miles());
     }
 
-    /** By miles since, where no odometer says it. */
+    /**
+     * By miles since, where no odometer says it.
+     *
+     * @param miles since the wheels went on
+     * @return too soon, in time or late, in words
+     */
     public static Judged after(double miles) {
         Distance driven = Distance.miles(Math.round(Math.max(0, miles)));
         if (miles < LEAST_MILES) {

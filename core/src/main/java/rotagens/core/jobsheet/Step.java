@@ -21,11 +21,25 @@ public record Step(
         StepInput input,
         List<BeadStep> beads) {
 
+    /**
+     * Keeps copies.
+     *
+     * @param code which step
+     * @param input what is entered
+     * @param position the wheel it is done at; empty where it concerns the vehicle
+     * @param does what to do
+     * @param caution what hurts somebody here, and only that
+     * @param beads the clock faces that go with it, one for each bead that is worked
+     */
     public Step {
         beads = List.copyOf(beads);
     }
 
-    /** Names the step on its sheet. */
+    /**
+     * Names the step on its sheet.
+     *
+     * @return its code, with the position where it has one
+     */
     public String key() {
         return code + position.map(at -> ":" + at.code()).orElse("");
     }

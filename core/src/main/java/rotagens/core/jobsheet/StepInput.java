@@ -21,10 +21,20 @@ import rotagens.core.measure.Units;
 /** What a step of a job sheet wants on record before it counts as done, and within which limits. */
 public sealed interface StepInput {
 
-    /** The entries a person types, in order. */
+    /**
+     * The entries a person types, in order.
+     *
+     * @return none where a tick is enough
+     */
     List<InputField> fields();
 
-    /** Reads what was typed; a bare figure is in the reader's units. */
+    /**
+     * Reads what was typed; a bare figure is in the reader's units.
+     *
+     * @param typed by field, as typed
+     * @param units the reader’s
+     * @return the figures with units, what is wrong with an entry, and what is outside its limits
+     */
     InputResult read(Map<String, String> typed, Units units);
 
     /**
@@ -34,6 +44,14 @@ public sealed interface StepInput {
      */
     record InputField(String name, String label, Type type, List<Option> options) {
 
+        /**
+         * An entry with its bounds.
+         *
+         * @param name by which it is kept
+         * @param label what is asked for
+         * @param type what is typed
+         * @param options what a choice is made from; none for what is typed
+         */
         public InputField {
             options = List.copyOf(options);
         }
@@ -51,24 +69,40 @@ public sealed interface StepInput {
 
         /** What is typed there. */
         public enum Type {
+            /** In psi, kPa or bar. */
             PRESSURE,
+            /** In 32nds or mm. */
             DEPTH,
+            /** In ft·lb or N·m. */
             TORQUE,
+            /** A whole number. */
             COUNT,
+            /** A share of a hundred. */
             PERCENT,
+            /** Letters and figures off a sidewall, a sensor or a machine. */
             CODE,
+            /** Words. */
             TEXT,
+            /** One of several. */
             CHOICE,
+            /** In inches or mm. */
             LENGTH,
             /** In degrees. */
             ANGLE,
             /** Driven, or on the odometer. */
             DISTANCE,
+            /** In oz or g. */
             BALANCE_WEIGHT
         }
     }
 
-    /** The input of a kind that this is, or has as a part. */
+    /**
+     * The input of a kind that this is, or has as a part.
+     *
+     * @param kind the class of the input
+     * @param <T> the class of the input
+     * @return empty where it is another and has no such part
+     */
     default <T extends StepInput> Optional<T> part(Class<T> kind) {
         return kind.isInstance(this) ? Optional.of(kind.cast(this)) : Optional.empty();
     }
@@ -116,6 +150,9 @@ public sealed interface StepInput {
          * What its figures say of steering and suspension; none where there is nothing to hold them against.
          *
          * @param recordedValues as they were kept, each with its unit
+         * @param on the day they were read
+         * @param by who read them
+         * @return what is over its limit, and what is within
          */
         default List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
             return List.of();
@@ -127,6 +164,12 @@ public sealed interface StepInput {
 
     /** Reads one figure and gives it back as entered, with its unit. */
     interface NumericValue {
+        /**
+         * One entry as it is kept.
+         *
+         * @param text as typed or kept
+         * @return the figure with its unit
+         */
         String asEntered(String text);
     }
 
@@ -144,7 +187,11 @@ public sealed interface StepInput {
             Map<String, String> errors,
             Optional<Message> outside) {
 
-        /** Everything read, and within limits. */
+        /**
+         * Everything read, and within limits.
+         *
+         * @return false where something is missing or outside its limits
+         */
         public boolean passes() {
             return errors.isEmpty() && outside.isEmpty();
         }
@@ -453,7 +500,11 @@ public sealed interface StepInput {
             return inputFields;
         }
 
-        /** What the wrench is set to, in ft·lb. */
+        /**
+         * What the wrench is set to, in ft·lb.
+         *
+         * @return empty where the wheel’s torque is unknown
+         */
         public Optional<Double> wantedFtLb() {
             return full.map(Torque::ftLb);
         }

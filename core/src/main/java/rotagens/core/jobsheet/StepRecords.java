@@ -28,7 +28,9 @@ public record StepRecords<R extends StepRecord>(
 
     /** What a record says of its step. */
     public enum Status {
+        /** It was done, with what was read. */
         DONE,
+        /** It was left out with a reason. */
         SKIPPED,
         /** Readable, but not within limits: the step isn't done. */
         OUTSIDE,
@@ -40,12 +42,25 @@ public record StepRecords<R extends StepRecord>(
 
     /** One record of a step. */
     public interface StepRecord {
-        /** The step's key on its sheet. */
+        /**
+         * The step's key on its sheet.
+         *
+         * @return code and position
+         */
         String step();
 
+        /**
+         * Done, left out or outside its limits.
+         *
+         * @return how it stands
+         */
         Status type();
 
-        /** What was read, by field, as entered. */
+        /**
+         * What was read, by field, as entered.
+         *
+         * @return empty for a tick
+         */
         Map<String, String> recordedValues();
     }
 
@@ -56,7 +71,13 @@ public record StepRecords<R extends StepRecord>(
     /** Where a wheel or a tire has to be exchanged, the tire comes off once more. */
     private static final Set<StepCode> TAKEN_OFF = EnumSet.of(StepCode.DEMOUNT, StepCode.STEM, StepCode.ALIGN_MARKS);
 
-    /** Folds the records of one sheet, oldest first. */
+    /**
+     * Folds the records of one sheet, oldest first.
+     *
+     * @param all records, oldest first
+     * @param <R> the class of a record
+     * @return how each step stands
+     */
     public static <R extends StepRecord> StepRecords<R> of(List<R> all) {
         Map<String, R> last = new LinkedHashMap<>();
         Map<String, R> outside = new LinkedHashMap<>();
@@ -128,19 +149,31 @@ public record StepRecords<R extends StepRecord>(
                 .findFirst();
     }
 
-    /** The keys of all settled steps. */
+    /**
+     * The keys of all settled steps.
+     *
+     * @return done or left out
+     */
     public Set<String> settled() {
         return last.keySet();
     }
 
-    /** Positions whose own tire doesn't go back: a professional condemned it, or its bead is torn. */
+    /**
+     * Positions whose own tire doesn't go back: a professional condemned it, or its bead is torn.
+     *
+     * @return codes of positions
+     */
     public Set<String> condemned() {
         Set<String> condemned = positions(last, StepCode.LOOK_INSIDE, "verdict", Set.of("CONDEMNED"));
         condemned.addAll(torn());
         return condemned;
     }
 
-    /** Positions whose own tire, meant to go back, has a torn bead. */
+    /**
+     * Positions whose own tire, meant to go back, has a torn bead.
+     *
+     * @return codes of positions
+     */
     public Set<String> torn() {
         Set<String> torn =
                 positions(last, StepCode.DEMOUNT, FindingInputs.BeadInput.FIELD, Set.of(FindingInputs.BeadInput.TORN));
@@ -149,7 +182,11 @@ public record StepRecords<R extends StepRecord>(
         return torn;
     }
 
-    /** Positions where a nut turned so far, or was so loose, that the wheel has to come off. */
+    /**
+     * Positions where a nut turned so far, or was so loose, that the wheel has to come off.
+     *
+     * @return codes of positions
+     */
     public Set<String> loose() {
         return Stream.concat(tries.values().stream().flatMap(List::stream), outside.values().stream())
                 .filter(record ->
@@ -160,7 +197,11 @@ public record StepRecords<R extends StepRecord>(
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    /** Positions where a new sensor went in with the new tire. */
+    /**
+     * Positions where a new sensor went in with the new tire.
+     *
+     * @return codes of positions
+     */
     public Set<String> newSensors() {
         return positions(
                 last,
@@ -169,7 +210,11 @@ public record StepRecords<R extends StepRecord>(
                 Set.of(FindingInputs.SensorWithTireInput.NEW));
     }
 
-    /** Positions where it was decided whether a new sensor goes in with the new tire. */
+    /**
+     * Positions where it was decided whether a new sensor goes in with the new tire.
+     *
+     * @return codes of positions
+     */
     public Set<String> sensorsDecided() {
         return last.keySet().stream()
                 .filter(key ->
@@ -178,7 +223,11 @@ public record StepRecords<R extends StepRecord>(
                 .collect(Collectors.toSet());
     }
 
-    /** Positions with another wheel on than before, and how that one is piloted. */
+    /**
+     * Positions with another wheel on than before, and how that one is piloted.
+     *
+     * @return by code of the position
+     */
     public Map<String, PilotType> replacedWheels() {
         return last.values().stream()
                 .filter(record -> code(record.step())

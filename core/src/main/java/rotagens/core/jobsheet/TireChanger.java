@@ -29,8 +29,11 @@ public record TireChanger(
 
     /** How it holds the wheel and breaks the bead. */
     public enum TireChangerType {
+        /** A shovel at the side breaks the bead, jaws hold the wheel. */
         SIDE_SHOVEL("side shovel and jaw table", "shovel", "mount head"),
+        /** Jaws hold the wheel, no lever is used. */
         LEVERLESS("leverless jaw table", "bead breaker", "hook"),
+        /** A cone and a shaft hold the wheel, rollers break the bead. */
         CENTER_CLAMP("center clamp with rollers", "rollers", "rollers");
 
         private final String label;
@@ -43,26 +46,48 @@ public record TireChanger(
             this.head = head;
         }
 
-        /** What breaks the bead here, by its own name. */
+        /**
+         * What breaks the bead here, by its own name.
+         *
+         * @return inside a sentence
+         */
         public String breaker() {
             return breaker;
         }
 
-        /** What the bead passes going off and on. */
+        /**
+         * What the bead passes going off and on.
+         *
+         * @return inside a sentence
+         */
         public String head() {
             return head;
         }
 
-        /** Whether it holds the wheel with jaws. */
+        /**
+         * Whether it holds the wheel with jaws.
+         *
+         * @return false for a shaft through the center
+         */
         public boolean hasJaws() {
             return this != CENTER_CLAMP;
         }
 
+        /**
+         * What kind of machine it is.
+         *
+         * @return for a choice
+         */
         public String label() {
             return label;
         }
 
-        /** With rollers the sensor matters at lifting and at mounting, not at breaking. */
+        /**
+         * With rollers the sensor matters at lifting and at mounting, not at breaking.
+         *
+         * @param step of taking off or putting on
+         * @return whether the valve’s place matters there
+         */
         public boolean sensorMattersAt(BeadStep step) {
             return this != CENTER_CLAMP || step != BeadStep.BREAK_FRONT;
         }
@@ -72,6 +97,17 @@ public record TireChanger(
     private static final int DEGREES_AN_HOUR = 30;
     private static final int TOOL_AT = 3;
 
+    /**
+     * Keeps copies.
+     *
+     * @param name its name in the shop
+     * @param type what kind of machine it is
+     * @param maxTireDiameter largest outer diameter of a tire it takes
+     * @param minRimDiameter smallest rim diameter in inches
+     * @param maxRimDiameter largest rim diameter in inches
+     * @param maxWidth widest wheel it takes
+     * @param valvePositions for each step its sheet tells, the angle of the valve from the tool, clockwise in degrees
+     */
     public TireChanger {
         valvePositions = Map.copyOf(valvePositions);
         if (minRimDiameter.isPresent()
@@ -82,7 +118,13 @@ public record TireChanger(
         }
     }
 
-    /** Reads a position on the clock face with the tool at 3 o'clock, {@code 12} or {@code 9 o'clock}, as an angle from the tool. */
+    /**
+     * Reads a position on the clock face with the tool at 3 o'clock, {@code 12} or {@code 9 o'clock}, as an angle from the tool.
+     *
+     * @param clock as typed
+     * @return degrees from the tool, 0 to 359
+     * @throws InvalidInputException where it is no place on a clock face
+     */
     public static int angle(String clock) {
         String figure = (clock == null ? "" : clock)
                 .replaceAll("(?i)\\s*(o[’']?\\s?clock|h)?\\s*$", "")
@@ -94,13 +136,23 @@ public record TireChanger(
         return Math.floorMod((Integer.parseInt(figure) - TOOL_AT) * DEGREES_AN_HOUR, 360);
     }
 
-    /** The hour of an angle from the tool, with the tool at 3 o'clock. */
+    /**
+     * The hour of an angle from the tool, with the tool at 3 o'clock.
+     *
+     * @param angle degrees from the tool
+     * @return 1 to 12
+     */
     public static int clock(int angle) {
         int hour = Math.floorMod(Math.round(angle / (float) DEGREES_AN_HOUR) + TOOL_AT, HOURS);
         return hour == 0 ? HOURS : hour;
     }
 
-    /** What keeps an assembly off this machine, limit by limit; empty where it fits as far as the figures on file tell. */
+    /**
+     * What keeps an assembly off this machine, limit by limit; empty where it fits as far as the figures on file tell.
+     *
+     * @param assembly tire and wheel
+     * @return in words
+     */
     public List<Message> violations(Assembly assembly) {
         List<Message> against = new ArrayList<>();
         if (maxTireDiameter.isPresent()
@@ -128,7 +180,12 @@ public record TireChanger(
         return against;
     }
 
-    /** What has to be known before anybody can say whether an assembly fits. */
+    /**
+     * What has to be known before anybody can say whether an assembly fits.
+     *
+     * @param assembly tire and wheel
+     * @return in words
+     */
     public List<Message> unknown(Assembly assembly) {
         List<Message> unknown = new ArrayList<>();
         if (maxTireDiameter.isPresent() && assembly.diameter().isEmpty()) {

@@ -10,7 +10,12 @@ public final class TireChangerCheck {
 
     private TireChangerCheck() {}
 
-    /** One warning for each wheel whose assembly fits no machine here, or not the one chosen. */
+    /**
+     * One warning for each wheel whose assembly fits no machine here, or not the one chosen.
+     *
+     * @param facts the sheet’s wheels and the shop’s machines
+     * @return in words, wheel by wheel
+     */
     public static List<Message> warnings(JobSheetInputs facts) {
         List<Message> warnings = new ArrayList<>();
         for (WheelJob wheel : facts.wheels()) {

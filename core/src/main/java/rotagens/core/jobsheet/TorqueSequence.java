@@ -13,7 +13,13 @@ public record TorqueSequence(List<Integer> order) {
     private static final int FEWEST = 3;
     private static final int MOST = 12;
 
-    /** 5: 1 3 5 2 4; 6: 1 4 3 6 2 5; 8: 1 5 3 7 2 6 4 8; 10: 1 6 3 8 5 10 2 7 4 9. Refuses what no wheel has. */
+    /**
+     * 5: 1 3 5 2 4; 6: 1 4 3 6 2 5; 8: 1 5 3 7 2 6 4 8; 10: 1 6 3 8 5 10 2 7 4 9. Refuses what no wheel has.
+     *
+     * @param nuts on the wheel
+     * @return the order, two passes
+     * @throws InvalidInputException for fewer or more nuts than a wheel has
+     */
     public static TorqueSequence of(int nuts) {
         if (nuts < FEWEST || nuts > MOST) {
             throw new InvalidInputException("A wheel has " + FEWEST + " to " + MOST + " nuts.");

@@ -35,6 +35,10 @@ public record ValveClock(BeadStep step, List<ValvePosition> valvePositions, int 
     /**
      * The machine's own sheet wins. Without one: at the breaker both schools, the valve opposite the tool first; on the table
      * the valve just behind the mount head, so that the bead passes the sensor last.
+     *
+     * @param step of taking off or putting on
+     * @param tireChanger the machine; empty where none was chosen
+     * @return where the valve stands, by whose word, and how far to turn
      */
     public static ValveClock of(BeadStep step, Optional<TireChanger> tireChanger) {
         Optional<Integer> sheet = tireChanger.map(one -> one.valvePositions().get(step));

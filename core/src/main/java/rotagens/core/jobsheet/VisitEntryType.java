@@ -8,23 +8,39 @@ import rotagens.core.fact.SuspensionFact;
 
 /** What is noted of a shop visit beside the work itself, in the order a visit runs. */
 public enum VisitEntryType {
+    /** What else the customer asked for. */
     REQUESTED_WORK("Booking", "Other work that was asked for"),
+    /** So that nobody is blamed for it later. */
     DAMAGE("Check-in", "Wheel damage already there"),
+    /** Seat, wheel and floor are covered. */
     PROTECTION("Check-in", "Inside protection on"),
+    /** What a drive shows before the work. */
     ROAD_TEST_BEFORE("Before the work", "Road test before: a general look for faults"),
     /** Not noted any more: a weighing is a scale ticket. */
     WEIGHED("Before the work", "Weighed"),
+    /** Both sides, before anything is turned. */
     RIDE_HEIGHT_BEFORE("Before the work", "Ride height before"),
+    /** Toe, camber and thrust angle as it came. */
     ALIGNMENT_BEFORE("Before the work", "Alignment before"),
+    /** At each joint, by a gauge. */
     JOINT_PLAY("Tests", "Play of joints"),
+    /** How a corner swings. */
     SHOCK_TEST("Tests", "Shock test"),
+    /** Small parts taken off the shelf. */
     PARTS("Parts", "Stems, grommets, cores, caps, sensors used"),
+    /** Work done elsewhere. */
     OUTSIDE_SHOP("Outside shop", "Vendor, invoice, what was promised and what came"),
+    /** Both sides, at the end. */
     RIDE_HEIGHT_AFTER("After the work", "Ride height after"),
+    /** Toe, camber and thrust angle as it leaves. */
     ALIGNMENT_AFTER("After the work", "Alignment after"),
+    /** Straight, with the wheel centered. */
     ROAD_TEST_AFTER("After the work", "Road test after: straight with the wheel centered"),
+    /** Nothing dirty, nothing left open. */
     CLEAN_UP("Clean-up", "Everything touched cleaned, fluids and auxiliaries looked at"),
+    /** Somebody in charge knows. */
     NOTIFIED("Hand-over", "Person in charge notified"),
+    /** To whom, by name. */
     HANDED_OVER("Hand-over", "Handed over");
 
     private final String part;
@@ -35,21 +51,38 @@ public enum VisitEntryType {
         this.label = words;
     }
 
-    /** The part of the visit it belongs to. */
+    /**
+     * The part of the visit it belongs to.
+     *
+     * @return for a heading
+     */
     public String part() {
         return part;
     }
 
+    /**
+     * What is noted.
+     *
+     * @return for a line of the visit
+     */
     public String label() {
         return label;
     }
 
-    /** Whether a person may note it; a weighing is a scale ticket, and the hand-over is signed. */
+    /**
+     * Whether a person may note it; a weighing is a scale ticket, and the hand-over is signed.
+     *
+     * @return false where a record of its own says it
+     */
     public boolean isNoted() {
         return this != WEIGHED && this != NOTIFIED && this != HANDED_OVER;
     }
 
-    /** Whether it is a figure of steering or suspension; a photo or a tick in its place measures nothing. */
+    /**
+     * Whether it is a figure of steering or suspension; a photo or a tick in its place measures nothing.
+     *
+     * @return true where only figures count
+     */
     public boolean isMeasured() {
         return switch (this) {
             case JOINT_PLAY, SHOCK_TEST, RIDE_HEIGHT_BEFORE, RIDE_HEIGHT_AFTER, ALIGNMENT_BEFORE, ALIGNMENT_AFTER ->
@@ -72,6 +105,7 @@ public enum VisitEntryType {
      * What has to be entered; a plain tick where the line says it all.
      *
      * @param axles how many the vehicle has
+     * @return the entries to make
      */
     public StepInput input(int axles) {
         return switch (this) {
@@ -89,7 +123,11 @@ public enum VisitEntryType {
         };
     }
 
-    /** The line measured before the work that this one is held against. */
+    /**
+     * The line measured before the work that this one is held against.
+     *
+     * @return only for what is measured twice
+     */
     public Optional<VisitEntryType> before() {
         return switch (this) {
             case RIDE_HEIGHT_AFTER -> Optional.of(RIDE_HEIGHT_BEFORE);
@@ -102,7 +140,9 @@ public enum VisitEntryType {
      * What figures noted so say of steering and suspension; none for a line that measures nothing there.
      *
      * @param recordedValues as they were kept, each with its unit
+     * @param on the day it was measured
      * @param by who measured it
+     * @return what is over its limit, and what is within
      */
     public List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
         return input(1) instanceof StepInput.VisitInput visit && !recordedValues.isEmpty()
@@ -114,6 +154,7 @@ public enum VisitEntryType {
      * What is compared before and after: the axle of an alignment, else one thing for the vehicle.
      *
      * @param recordedValues as they were kept
+     * @return empty text for the vehicle
      */
     public String subject(Map<String, String> recordedValues) {
         return input(1) instanceof SuspensionInputs.AlignmentInput
@@ -124,7 +165,13 @@ public enum VisitEntryType {
     /** One figure before and after the work, each as entered. */
     public record BeforeAfter(String label, String before, String after, String difference) {}
 
-    /** The figures of this entry taken twice, side by side; what was measured only once is left out. */
+    /**
+     * The figures of this entry taken twice, side by side; what was measured only once is left out.
+     *
+     * @param before figures as kept, before the work
+     * @param after figures as kept, after the work
+     * @return line by line
+     */
     public List<BeforeAfter> changes(Map<String, String> before, Map<String, String> after) {
         return VisitInputs.changes(input(1), before, after);
     }

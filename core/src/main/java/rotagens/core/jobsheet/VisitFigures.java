@@ -23,6 +23,12 @@ public record VisitFigures(Map<VisitEntryType, Map<String, Map<String, String>>>
     /** What was measured before and after, with the subject it is of. */
     public record Change(String subject, VisitEntryType.BeforeAfter figure) {}
 
+    /**
+     * The newest figures of a visit; a later one takes the place of an earlier one of the same axle.
+     *
+     * @param oldestFirst the lines of the visit
+     * @return figures by kind and axle
+     */
     public static VisitFigures of(List<Line> oldestFirst) {
         Map<VisitEntryType, Map<String, Map<String, String>>> newest = new EnumMap<>(VisitEntryType.class);
         oldestFirst.stream()
@@ -37,12 +43,22 @@ public record VisitFigures(Map<VisitEntryType, Map<String, Map<String, String>>>
         return newest.getOrDefault(type, Map.of());
     }
 
-    /** Whether anything of a kind was measured. */
+    /**
+     * Whether anything of a kind was measured.
+     *
+     * @param type of figure
+     * @return whether there is one at least
+     */
     public boolean has(VisitEntryType type) {
         return !of(type).isEmpty();
     }
 
-    /** What was measured before the work and not after it: each axle by itself. */
+    /**
+     * What was measured before the work and not after it: each axle by itself.
+     *
+     * @param after the kind measured after the work
+     * @return axles; an empty text stands for the vehicle
+     */
     public Set<String> missing(VisitEntryType after) {
         Set<String> missing =
                 new TreeSet<>(after.before().map(before -> of(before).keySet()).orElse(Set.of()));
@@ -50,7 +66,11 @@ public record VisitFigures(Map<VisitEntryType, Map<String, Map<String, String>>>
         return missing;
     }
 
-    /** The figures taken twice, side by side; what was measured only once is left out. */
+    /**
+     * The figures taken twice, side by side; what was measured only once is left out.
+     *
+     * @return line by line
+     */
     public List<Change> changes() {
         List<Change> changes = new ArrayList<>();
         Arrays.stream(VisitEntryType.values())

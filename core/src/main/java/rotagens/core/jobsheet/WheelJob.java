@@ -44,6 +44,23 @@ public record WheelJob(
         Optional<Message> sensorWithTire,
         Found found) {
 
+    /**
+     * Keeps copies.
+     *
+     * @param position where it sits
+     * @param task what is done at it
+     * @param sensor the sensor there; empty where there is none
+     * @param name the position in words
+     * @param model of the tire that is there afterwards
+     * @param diameter of that tire, overall and new; empty where neither its size nor a measurement tells
+     * @param wheel {@link WheelSpec#UNKNOWN} where nobody has read it
+     * @param target the cold pressure to fill to; empty where it isn't known
+     * @param maximum the lowest of the tire's and the wheel's
+     * @param oldTireMay where the tire may go that comes off for another one; empty where none comes off
+     * @param sensorWithTire why a new sensor is worth fitting with the new tire; empty where it isn't
+     * @param found what the work itself has found so far
+     * @param suspect it ran at 80 % of its target or less, or damage is open on it
+     */
     public WheelJob {
         oldTireMay = List.copyOf(oldTireMay);
     }
@@ -57,15 +74,27 @@ public record WheelJob(
      * @param newSensor a new sensor went in with the new tire
      */
     public record Found(boolean condemned, boolean torn, boolean reseated, boolean newSensor) {
+        /** Nothing has been found yet. */
         public static final Found NOTHING = new Found(false, false, false);
 
-        /** With the sensor that was there. */
+        /**
+         * With the sensor that was there.
+         *
+         * @param condemned whether a professional condemned the tire
+         * @param torn whether its bead is torn
+         * @param reseated whether the beads had to be seated again
+         */
         public Found(boolean condemned, boolean torn, boolean reseated) {
             this(condemned, torn, reseated, false);
         }
     }
 
-    /** The same wheel, with what the work has found by now. */
+    /**
+     * The same wheel, with what the work has found by now.
+     *
+     * @param now what the work has found
+     * @return a copy
+     */
     public WheelJob with(Found now) {
         return new WheelJob(
                 position,
@@ -83,11 +112,21 @@ public record WheelJob(
                 now);
     }
 
+    /**
+     * Whether a professional condemned the tire during the work.
+     *
+     * @return its own tire doesn’t go back then
+     */
     public boolean condemned() {
         return found.condemned();
     }
 
-    /** The other tire of the same dual; empty at a single wheel. */
+    /**
+     * The other tire of the same dual; empty at a single wheel.
+     *
+     * @param position of the one
+     * @return of the other
+     */
     public static Optional<Position> mate(Position position) {
         return position instanceof Position.OnAxle on && on.dualSlot() != Position.DualSlot.SINGLE
                 ? Optional.of(new Position.OnAxle(
@@ -100,6 +139,9 @@ public record WheelJob(
     /**
      * Whether a tire has to be taken for one that ran low or is damaged inside, until a professional has looked: all air comes out
      * before its first nut is loosened.
+     *
+     * @param state the tire with what was found on it
+     * @return true also where it may only have run low
      */
     public static boolean suspect(TireState state) {
         return state.open().stream()

@@ -43,11 +43,30 @@ public record WheelSection(
 
     private static final Set<StepCode> AT_HEAD = Set.of(StepCode.DEMOUNT, StepCode.MOUNT);
 
+    /**
+     * Keeps copies.
+     *
+     * @param isFaceUp the face is up, a reversed wheel's is down: the narrow side with the drop center is always up;
+     *     empty where nobody has read the wheel
+     * @param hold what holds it
+     * @param isBeadInDropCenter the opposite bead lies in the drop center while the other one passes the head
+     * @param isPressArm the press arm holds that bead down
+     * @param head what the bead passes; empty while the tire is filled
+     * @param blast where a blast for a wide gap comes from; empty where none is meant or the machine isn't known
+     * @param release what is let go, in this order, when the wheel comes off the machine
+     */
     public WheelSection {
         release = List.copyOf(release);
     }
 
-    /** The drawing of a step; empty where none belongs to it. */
+    /**
+     * The drawing of a step; empty where none belongs to it.
+     *
+     * @param step of the sheet
+     * @param wheel the wheel of that step
+     * @param machine the machine; empty where none was chosen
+     * @return what is drawn from the side
+     */
     public static Optional<WheelSection> of(StepCode step, WheelJob wheel, Optional<TireChanger> machine) {
         Optional<TireChangerType> type = machine.map(TireChanger::type);
         Optional<Boolean> isFaceUp = wheel.wheel().equals(WheelSpec.UNKNOWN)
@@ -81,7 +100,11 @@ public record WheelSection(
         return Optional.empty();
     }
 
-    /** What the drawing shows, for whoever doesn't see it. */
+    /**
+     * What the drawing shows, for whoever doesn't see it.
+     *
+     * @return a sentence
+     */
     public String statement() {
         List<String> says = new ArrayList<>();
         says.add(isFaceUp.map(up -> up ? "face up" : "face down, the wheel is reversed")

@@ -4,18 +4,17 @@ import java.time.LocalDate;
 import java.util.List;
 
 /**
- * A sentence for the screen with its figures still as quantities, so that it reads in either family of units. {@code {}}
- * marks where the next part goes.
+ * A sentence for the screen with its figures still as quantities, so that it reads in either family of units.
  *
- * @param template the sentence, {@code {}} where a part goes
- * @param parts in their order: quantities, days, messages, or words
+ * @param phrase its words, and where its parts go
+ * @param parts in their order: quantities, days, messages, counts, or words
  */
-public record Message(String template, List<Object> parts) {
+public record Message(Phrase phrase, List<Object> parts) {
 
     /**
      * Keeps its own copy.
      *
-     * @param template the sentence
+     * @param phrase its words
      * @param parts in their order
      */
     public Message {
@@ -23,14 +22,14 @@ public record Message(String template, List<Object> parts) {
     }
 
     /**
-     * A sentence with its parts.
+     * Parts with nothing but marks between them, or one part alone. Whatever has words stands in a words file: {@link Words}.
      *
-     * @param template the sentence, {@code {}} where a part goes
+     * @param template {@code {}} where the next part goes
      * @param parts in their order
      * @return the sentence
      */
     public static Message of(String template, Object... parts) {
-        return new Message(template, List.of(parts));
+        return new Message(new Phrase.Places(template), List.of(parts));
     }
 
     /**
@@ -42,7 +41,8 @@ public record Message(String template, List<Object> parts) {
      */
     public static Message join(List<Message> messages, String between) {
         return new Message(
-                String.join(between, java.util.Collections.nCopies(messages.size(), "{}")), List.copyOf(messages));
+                new Phrase.Places(String.join(between, java.util.Collections.nCopies(messages.size(), "{}"))),
+                List.copyOf(messages));
     }
 
     /**
@@ -53,20 +53,10 @@ public record Message(String template, List<Object> parts) {
      * @throws IllegalStateException where it has more parts than places for them
      */
     public String in(Units units) {
-        StringBuilder text = new StringBuilder();
-        int from = 0;
-        for (Object part : parts) {
-            int hole = template.indexOf("{}", from);
-            if (hole < 0) {
-                throw new IllegalStateException("More values than placeholders in “" + template + "”");
-            }
-            text.append(template, from, hole).append(shown(part, units));
-            from = hole + 2;
-        }
-        return text.append(template.substring(from)).toString();
+        return phrase.say(parts.stream().map(part -> shown(part, units)).toList());
     }
 
-    private static String shown(Object part, Units units) {
+    private static Object shown(Object part, Units units) {
         if (part instanceof Quantity quantity) {
             return quantity.format(units);
         }
@@ -76,6 +66,6 @@ public record Message(String template, List<Object> parts) {
         if (part instanceof LocalDate day) {
             return HouseStyle.inUse().dates().format(day);
         }
-        return String.valueOf(part);
+        return part;
     }
 }

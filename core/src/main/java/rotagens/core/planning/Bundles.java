@@ -31,7 +31,11 @@ public final class Bundles {
      * The visit worth proposing for what is due on a vehicle: the work that falls due within the policy's days of the first piece
      * that needs the bay, and everything that lifts a wheel that comes off anyway. Empty where there is nothing to share.
      *
+     * @param vehicle whose layout tells the wheels
      * @param due what is neither on a day nor left until later
+     * @param policy the days that are bundled, and minutes by wheel
+     * @param today the day it is asked
+     * @return the work of the visit, with the minutes it saves
      */
     public static Optional<Bundle> of(Vehicle vehicle, List<DueItem> due, Policy policy, LocalDate today) {
         LaborCosts laborCosts = LaborCosts.on(vehicle, policy);

@@ -12,23 +12,45 @@ import rotagens.core.measure.Money;
  */
 public record DiscountProgram(Money fee, Money saving) {
 
+    /**
+     * Refuses a program without a saving.
+     *
+     * @param fee a year
+     * @param saving on each tire
+     * @throws InvalidInputException where nothing is saved on a tire
+     */
     public DiscountProgram {
         if (saving.cents() == 0) {
             throw new InvalidInputException("Without a saving on each tire the fee never comes back.");
         }
     }
 
-    /** From so many tires a year it pays. */
+    /**
+     * From so many tires a year it pays.
+     *
+     * @return tires a year, rounded up
+     */
     public long breakEven() {
         return (fee.cents() + saving.cents() - 1) / saving.cents();
     }
 
-    /** What a year with so many tires gains, in cents; below nothing where the fee isn't earned. */
+    /**
+     * What a year with so many tires gains, in cents; below nothing where the fee isn't earned.
+     *
+     * @param tires bought in a year
+     * @return cents
+     */
     public long gains(long tires) {
         return tires * saving.cents() - fee.cents();
     }
 
-    /** The program that gains most in a year; empty where none pays. */
+    /**
+     * The program that gains most in a year; empty where none pays.
+     *
+     * @param programs all that are offered
+     * @param tires bought in a year
+     * @return its gain in cents
+     */
     public static OptionalLong best(java.util.Collection<DiscountProgram> programs, long tires) {
         return programs.stream()
                 .mapToLong(one -> one.gains(tires))

@@ -11,7 +11,9 @@ public enum DueGroup {
     OVERDUE,
     /** Due today or on one of the six days after. */
     THIS_WEEK,
+    /** Due within 30 days. */
     NEXT_30_DAYS,
+    /** Due after that. */
     LATER;
 
     private static final int WEEK_DAYS = 7;
@@ -20,7 +22,9 @@ public enum DueGroup {
     /**
      * The part of the due list that a piece of work belongs in on a day.
      *
+     * @param item the due work
      * @param today the day it is in the fleet's zone
+     * @return one part, never two
      */
     public static DueGroup of(DueItem item, LocalDate today) {
         if (item.urgency() == Verdict.DO_NOT_OPERATE) {

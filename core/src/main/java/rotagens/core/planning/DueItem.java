@@ -28,6 +28,15 @@ public record DueItem(
         Reason reason,
         Optional<LimitDates.DateRange> range) {
 
+    /**
+     * Due work on a day, without a range.
+     *
+     * @param kind of work
+     * @param positions where; empty for the vehicle
+     * @param due the day
+     * @param urgency what waiting comes to
+     * @param reason the limiting factor with its figure and limit
+     */
     public DueItem(WorkType kind, List<Position> positions, LocalDate due, Verdict urgency, Reason reason) {
         this(kind, positions, due, urgency, reason, Optional.empty());
     }
@@ -38,11 +47,26 @@ public record DueItem(
             .thenComparing(DueItem::due)
             .thenComparing(item -> item.workType().ordinal());
 
+    /**
+     * Keeps a copy of the positions.
+     *
+     * @param workType what to do
+     * @param positions where; empty for the vehicle
+     * @param due the day
+     * @param urgency what waiting comes to
+     * @param reason the limiting factor with its figure and limit
+     * @param range between which days it falls due, where that is a forecast
+     */
     public DueItem {
         positions = List.copyOf(positions);
     }
 
-    /** Whether somebody has to decide about it now: it stops the vehicle, needs service, or its day has come. */
+    /**
+     * Whether somebody has to decide about it now: it stops the vehicle, needs service, or its day has come.
+     *
+     * @param today the day it is judged on
+     * @return true for all that can’t just be planned for later
+     */
     public boolean needsDecision(LocalDate today) {
         return urgency == Verdict.SERVICE_DUE || urgency == Verdict.DO_NOT_OPERATE || !due.isAfter(today);
     }
@@ -51,6 +75,7 @@ public record DueItem(
      * Where on the vehicle, in a few words: {@code 1L 1R}, or {@code all 8 tires}; empty text where it concerns the vehicle.
      *
      * @param onVehicle every position that has a tire
+     * @return positions, or a count where it is all of them
      */
     public String places(Collection<Position> onVehicle) {
         if (positions.size() > 1 && !onVehicle.isEmpty() && positions.containsAll(onVehicle)) {
@@ -59,7 +84,11 @@ public record DueItem(
         return positions.stream().map(Position::code).collect(Collectors.joining(" "));
     }
 
-    /** Names this piece of work on its vehicle, the same from one day to the next. */
+    /**
+     * Names this piece of work on its vehicle, the same from one day to the next.
+     *
+     * @return kind and positions
+     */
     public String key() {
         return workType + ":" + positions.stream().map(Position::code).collect(Collectors.joining("+"));
     }

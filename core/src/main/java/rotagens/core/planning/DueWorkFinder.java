@@ -68,13 +68,29 @@ public final class DueWorkFinder {
         this.today = today;
     }
 
-    /** Everything due by the forecast horizon, most urgent first. */
+    /**
+     * Everything due by the forecast horizon, most urgent first.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return each with its day, urgency and reason
+     */
     public static List<DueItem> on(VehicleState vehicle, Policy policy, LocalDate today) {
         VehiclePressures pressures = vehicle.pressures(policy, today);
         return on(vehicle, TireAssessor.judge(vehicle, pressures, policy, today), pressures, policy, today);
     }
 
-    /** The same, for judgements and pressures already at hand. */
+    /**
+     * The same, for judgements and pressures already at hand.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param assessments of its tires
+     * @param pressures its pressures, worked out once
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @return each with its day, urgency and reason
+     */
     public static List<DueItem> on(
             VehicleState vehicle,
             Map<Position, Assessment> assessments,

@@ -28,6 +28,10 @@ public final class FollowUp {
     /**
      * The day a vehicle whose wheels were off has run 75 miles, so that re-torque falls at 50 to 100. Without miles a day on
      * file, or parked, the day after: nobody knows when it rolls next.
+     *
+     * @param done the day the wheels went on
+     * @param milesPerDay how far the vehicle runs; empty where nobody knows
+     * @return the day to plan
      */
     public static LocalDate retorque(LocalDate done, OptionalDouble milesPerDay) {
         double perDay = milesPerDay.orElse(0);
@@ -42,6 +46,10 @@ public final class FollowUp {
     /**
      * The days on which it has run 50 to 100 miles; at 100 a day or more that day and the next, where the odometer decides. Empty
      * where nobody knows how far it runs.
+     *
+     * @param done the day the wheels went on
+     * @param milesPerDay how far the vehicle runs; empty where nobody knows
+     * @return from when to when
      */
     public static Optional<DayWindow> retorqueWindow(LocalDate done, OptionalDouble milesPerDay) {
         double perDay = milesPerDay.orElse(0);
@@ -54,7 +62,12 @@ public final class FollowUp {
                 RETORQUE_WHY));
     }
 
-    /** The day after work on a bead, when a leak shows first. */
+    /**
+     * The day after work on a bead, when a leak shows first.
+     *
+     * @param done the day a bead was worked on
+     * @return that one day, with why
+     */
     public static DayWindow pressureCheck(LocalDate done) {
         return new DayWindow(done.plusDays(1), done.plusDays(1), PRESSURE_CHECK_WHY);
     }
@@ -62,6 +75,10 @@ public final class FollowUp {
     /**
      * Why a pressure check done on a day doesn't count as the one that follows work on a bead; empty where it does. A later one
      * counts: a leak shows then, too.
+     *
+     * @param window the days it was meant for
+     * @param day it was done
+     * @return why not, in words
      */
     public static Optional<Message> pressureCheckTooSoon(DayWindow window, LocalDate day) {
         return day.isBefore(window.from())

@@ -33,10 +33,14 @@ public record FollowUpWork(
     /**
      * What follows.
      *
+     * @param facts the sheet’s wheels and what was found at them
+     * @param vehicle as it is after the work
      * @param before the verdicts as they stood when the work was done
      * @param relearnLeft whether the relearn was left out with a reason
      * @param wrenches the torque wrenches the nuts were tightened with, by name
      * @param rotation whether it was a rotation, whose re-torque and relearn are planned with its moves
+     * @param done the day of the work
+     * @return what to do, where, in which days and why
      */
     public static List<FollowUpWork> after(
             JobSheetInputs facts,

@@ -3,7 +3,6 @@ package rotagens.core.planning;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -29,6 +28,13 @@ import rotagens.core.vehicle.WheelSpec;
  */
 public record JobParts(Map<Part, Integer> counts, List<Position> lifted) {
 
+    /**
+     * What the work of one visit takes; a wheel that two pieces lift counts once.
+     *
+     * @param work each piece with its positions
+     * @param vehicle whose layout tells the wheels
+     * @return the parts and the wheels that come off
+     */
     public static JobParts of(Collection<JobRequirements.Work> work, Vehicle vehicle) {
         Map<Part, Integer> counts = new EnumMap<>(Part.class);
         LaborEstimate time = LaborEstimate.together(work.stream()
@@ -57,7 +63,13 @@ public record JobParts(Map<Part, Integer> counts, List<Position> lifted) {
                         .toList());
     }
 
-    /** With so many more of a part, which the work itself has told. */
+    /**
+     * With so many more of a part, which the work itself has told.
+     *
+     * @param part which
+     * @param more how many; nothing changes at 0
+     * @return a copy
+     */
     public JobParts with(Part part, int more) {
         if (more == 0) {
             return this;
@@ -72,7 +84,11 @@ public record JobParts(Map<Part, Integer> counts, List<Position> lifted) {
         counts.merge(part, 1, Integer::sum);
     }
 
-    /** The parts in one phrase; empty where none is used. */
+    /**
+     * The parts in one phrase; empty where none is used.
+     *
+     * @return for example {@code 2 valve cores, 2 valve caps}
+     */
     public Optional<String> phrase() {
         return counts.isEmpty()
                 ? Optional.empty()
@@ -86,6 +102,9 @@ public record JobParts(Map<Part, Integer> counts, List<Position> lifted) {
      *
      * @param wheels what is known of the wheels
      * @param wrenches every torque wrench in use
+     * @param policy how many months a calibration stands
+     * @param today the day it is judged on
+     * @return the wrench with its setting in ft·lb, and every doubt about it
      */
     public Optional<WrenchToBring> wrench(
             Map<Position, WheelSpec> wheels, Collection<Gauge> wrenches, Policy.ClassPolicy policy, LocalDate today) {
@@ -99,19 +118,18 @@ public record JobParts(Map<Part, Integer> counts, List<Position> lifted) {
                     .ifPresentOrElse(
                             doubt -> doubts.add(doubt.reason().statement()), () -> verified.add(wrench.name()));
         }
-        List<Object> settings = lifted.stream()
+        List<Message> settings = lifted.stream()
                 .flatMap(position -> Optional.ofNullable(wheels.get(position)).flatMap(WheelSpec::torque).stream())
                 .distinct()
                 .sorted(Comparator.comparingDouble(Torque::ftLb))
-                .map(Object.class::cast)
+                .map(torque -> Message.of("{}", torque))
                 .toList();
         Message what = Message.of(
                 "torque wrench{}{}",
                 verified.isEmpty() ? "" : " " + String.join(" or ", verified),
                 settings.isEmpty()
                         ? Message.of(", torque as the manufacturer says")
-                        : new Message(
-                                " for " + String.join(" and ", Collections.nCopies(settings.size(), "{}")), settings));
+                        : Message.of(" for {}", Message.join(settings, " and ")));
         return Optional.of(new WrenchToBring(what, doubts));
     }
 

@@ -29,9 +29,24 @@ public record JobRequirements(int minutes, int people, Set<Equipment> equipment)
 
     /** One tire's cold target, where it is known. */
     public interface TargetLookup {
+        /**
+         * The cold target of the tire at a position.
+         *
+         * @param position the position
+         * @return empty where it is unknown
+         */
         Optional<Pressure> at(Position position);
     }
 
+    /**
+     * What the shop has to have free for the work of one visit.
+     *
+     * @param work each piece with its positions
+     * @param state the vehicle with its tires, whose size and target decide about cage and second person
+     * @param targetLookup each tire’s cold target
+     * @param laborCosts minutes by wheel, of the fleet’s policy
+     * @return minutes in the bay, people and machines
+     */
     public static JobRequirements of(
             List<Work> work, VehicleState state, TargetLookup targetLookup, LaborCosts laborCosts) {
         Vehicle vehicle = state.vehicle();
@@ -80,7 +95,12 @@ public record JobRequirements(int minutes, int people, Set<Equipment> equipment)
                 .toList();
     }
 
-    /** Whether a piece of work takes a tire that has to be there. */
+    /**
+     * Whether a piece of work takes a tire that has to be there.
+     *
+     * @param kind of work
+     * @return true where a tire goes on that isn’t on the vehicle now
+     */
     public static boolean takesTire(WorkType kind) {
         return WheelTasks.of(kind, Optional.empty(), false) == WheelTask.NEW_TIRE;
     }

@@ -25,7 +25,14 @@ public record LaborEstimate(Set<Position> lifted, Set<Position> broken, int othe
 
     private static final int ROUND_TO = 5;
 
-    /** Of one piece of work, without bringing the vehicle in. */
+    /**
+     * Of one piece of work, without bringing the vehicle in.
+     *
+     * @param kind of work
+     * @param positions where; empty for the vehicle
+     * @param vehicle whose layout tells the wheels
+     * @return wheels off, beads broken and minutes beside them
+     */
     public static LaborEstimate of(WorkType kind, Collection<Position> positions, Vehicle vehicle) {
         Collection<Position> where = positions.isEmpty() && kind == WorkType.ROTATE
                 ? vehicle.layout().positions().stream()
@@ -56,7 +63,12 @@ public record LaborEstimate(Set<Position> lifted, Set<Position> broken, int othe
         };
     }
 
-    /** Two pieces of work in one visit: a wheel that both lift comes off once. */
+    /**
+     * Two pieces of work in one visit: a wheel that both lift comes off once.
+     *
+     * @param next the other piece
+     * @return both together
+     */
     public LaborEstimate with(LaborEstimate next) {
         return new LaborEstimate(union(lifted, next.lifted), union(broken, next.broken), other + next.other);
     }
@@ -67,12 +79,22 @@ public record LaborEstimate(Set<Position> lifted, Set<Position> broken, int othe
         return all;
     }
 
-    /** Whether both lift a wheel or break a bead that the other does too. */
+    /**
+     * Whether both lift a wheel or break a bead that the other does too.
+     *
+     * @param next the other piece
+     * @return true where doing both in one visit saves a lift or a mounting
+     */
     public boolean shares(LaborEstimate next) {
         return lifted.stream().anyMatch(next.lifted::contains);
     }
 
-    /** Minutes in the bay with the vehicle brought in and out, rounded up to five. */
+    /**
+     * Minutes in the bay with the vehicle brought in and out, rounded up to five.
+     *
+     * @param laborCosts minutes by wheel, of the fleet’s policy
+     * @return minutes
+     */
     public int minutes(LaborCosts laborCosts) {
         int all = IN_AND_OUT
                 + other
@@ -81,7 +103,12 @@ public record LaborEstimate(Set<Position> lifted, Set<Position> broken, int othe
         return (all + ROUND_TO - 1) / ROUND_TO * ROUND_TO;
     }
 
-    /** Of several pieces of work on one vehicle in one visit. */
+    /**
+     * Of several pieces of work on one vehicle in one visit.
+     *
+     * @param work each piece
+     * @return all together
+     */
     public static LaborEstimate together(List<LaborEstimate> work) {
         return work.stream().reduce(new LaborEstimate(Set.of(), Set.of(), 0), LaborEstimate::with);
     }

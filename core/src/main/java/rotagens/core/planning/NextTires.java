@@ -29,7 +29,10 @@ public record NextTires(LocalDate by, List<Position> positions, long cents, int 
      * The next ones; empty where none falls due by the forecast's horizon.
      *
      * @param due what falls due on the vehicle
+     * @param vehicle the vehicle as it is on that day
      * @param price what another tire for a position costs
+     * @param policy the fleet's policy
+     * @return day, count and price
      */
     public static Optional<NextTires> of(
             List<DueItem> due, Vehicle vehicle, Function<Position, Optional<Money>> price, Policy policy) {
@@ -68,6 +71,7 @@ public record NextTires(LocalDate by, List<Position> positions, long cents, int 
      * In one sentence.
      *
      * @param today a day already past is said to be
+     * @return with day, positions and price
      */
     public Message statement(LocalDate today) {
         return Message.of(

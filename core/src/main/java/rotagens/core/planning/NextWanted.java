@@ -23,7 +23,9 @@ public record NextWanted(LocalDate day, boolean isPlanned, String work) {
     /**
      * The next; empty where nothing is planned or due. On one day the job comes first.
      *
+     * @param planned open jobs with their days
      * @param unplanned due work that is on no job
+     * @return the first of all
      */
     public static Optional<NextWanted> of(List<PlannedJob> planned, List<DueItem> unplanned) {
         Optional<NextWanted> job = planned.stream()
@@ -46,7 +48,12 @@ public record NextWanted(LocalDate day, boolean isPlanned, String work) {
                 : work;
     }
 
-    /** In one line; what should have been done by today is called overdue. */
+    /**
+     * In one line; what should have been done by today is called overdue.
+     *
+     * @param today the day it is read
+     * @return with the day and the work
+     */
     public Message statement(LocalDate today) {
         String late = day.isBefore(today) ? "overdue since " : "";
         return Message.of(isPlanned ? "{}{}, planned: {}" : "{}{}: {}", late, day, work);

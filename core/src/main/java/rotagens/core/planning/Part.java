@@ -2,11 +2,15 @@ package rotagens.core.planning;
 
 /** Small parts that work at the wheel uses up. */
 public enum Part {
+    /** The rubber stem of a valve. */
     STEM("valve stem"),
     /** The seal under a sensor that is also the valve. */
     GROMMET("sensor grommet"),
+    /** The valve core. */
     CORE("valve core"),
+    /** The cap of a valve. */
     CAP("valve cap"),
+    /** A pressure sensor. */
     SENSOR("sensor"),
     /** Pieces of ¼ oz (7 g); how many a wheel takes is known once it is balanced. */
     WEIGHT("balance weight of ¼ oz");
@@ -17,13 +21,22 @@ public enum Part {
         this.label = label;
     }
 
-    /** Several of them, as a heading. */
+    /**
+     * Several of them, as a heading.
+     *
+     * @return with a capital
+     */
     public String plural() {
         String many = several();
         return many.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + many.substring(1);
     }
 
-    /** The part's name with a count, for example {@code 2 valve cores}. */
+    /**
+     * The part's name with a count, for example {@code 2 valve cores}.
+     *
+     * @param count how many
+     * @return with the plural where it isn’t one
+     */
     public String counted(int count) {
         return count + " " + (count == 1 ? label : several());
     }

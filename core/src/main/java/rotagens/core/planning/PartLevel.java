@@ -15,7 +15,13 @@ public record PartLevel(int count, int planned, int reorderPoint, int orderUpTo)
 
     private static final int MOST = 10_000;
 
-    /** @throws InvalidInputException where the amount to fill up to is under the reorder point, or a figure is out of bounds */
+    /**
+     * @param reorderPoint ordered when no more than these are left
+     * @param count on the shelf
+     * @param planned what open jobs of the yard will take
+     * @param orderUpTo so many are left after the order
+     * @throws InvalidInputException where the amount to fill up to is under the reorder point, or a figure is out of bounds
+     */
     public PartLevel {
         if (reorderPoint < 0 || orderUpTo > MOST) {
             throw new InvalidInputException("Between 0 and 10,000.");
@@ -25,12 +31,20 @@ public record PartLevel(int count, int planned, int reorderPoint, int orderUpTo)
         }
     }
 
-    /** What is left when every open job is done. */
+    /**
+     * What is left when every open job is done.
+     *
+     * @return below nothing where open jobs take more than there is
+     */
     public int left() {
         return count - planned;
     }
 
-    /** How many to order now. */
+    /**
+     * How many to order now.
+     *
+     * @return 0 while more than the reorder point is left
+     */
     public int toOrder() {
         return left() > reorderPoint ? 0 : Math.max(0, orderUpTo - left());
     }

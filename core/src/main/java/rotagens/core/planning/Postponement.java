@@ -13,7 +13,12 @@ public record Postponement(LocalDate until, String reason, String by) {
 
     private static final int MOST_DAYS = 180;
 
-    /** Whether it still holds. */
+    /**
+     * Whether it still holds.
+     *
+     * @param today the day it is judged on
+     * @return through its last day
+     */
     public boolean holds(LocalDate today) {
         return !today.isAfter(until);
     }
@@ -21,6 +26,11 @@ public record Postponement(LocalDate until, String reason, String by) {
     /**
      * Why work can't be left until a day; empty where it can. What keeps a vehicle from rolling is never left: law, load and
      * damage don't wait. Source: our rule.
+     *
+     * @param item the due work
+     * @param until the day it shall be left to
+     * @param today the day it is judged on
+     * @return why not
      */
     public static Optional<Message> against(DueItem item, LocalDate until, LocalDate today) {
         if (item.urgency() == Verdict.DO_NOT_OPERATE) {

@@ -71,7 +71,14 @@ public final class QuestionAnswers {
         this.parameters = parameters;
     }
 
-    /** All lines of a question for a vehicle, in the order of its positions. */
+    /**
+     * All lines of a question for a vehicle, in the order of its positions.
+     *
+     * @param question what is asked
+     * @param inputs the vehicle with all that is known of it
+     * @param parameters the age and the day, for the question that asks for them
+     * @return lines with their reasons; empty where nothing answers
+     */
     public static List<Line> to(Question question, Inputs inputs, Parameters parameters) {
         QuestionAnswers questionAnswers = new QuestionAnswers(inputs, parameters);
         questionAnswers.answer(question);

@@ -29,7 +29,12 @@ public record ShopVisit(Map<WorkType, List<Position>> work, LocalDate due, boole
     /** A day late weighs so much more where the vehicle must not roll meanwhile. Source: our own scale. */
     private static final int STOPPED_WEIGHT = 5;
 
-    /** A visit for due work that has no day yet. */
+    /**
+     * A visit for due work that has no day yet.
+     *
+     * @param items the due work, one at least
+     * @return its work, its earliest day and whether it stops the vehicle
+     */
     public static ShopVisit of(List<DueItem> items) {
         Map<WorkType, List<Position>> work = new EnumMap<>(WorkType.class);
         items.forEach(item ->
@@ -40,7 +45,10 @@ public record ShopVisit(Map<WorkType, List<Position>> work, LocalDate due, boole
     /**
      * A visit for a job: due with the due work it does, by its planned day where none of it is due.
      *
+     * @param work the kinds of work with their positions
+     * @param planned the day of the job
      * @param all what falls due on the vehicle
+     * @return its work, its earliest day and whether it stops the vehicle
      */
     public static ShopVisit of(Map<WorkType, List<Position>> work, LocalDate planned, List<DueItem> all) {
         List<DueItem> mine = all.stream()
@@ -59,7 +67,16 @@ public record ShopVisit(Map<WorkType, List<Position>> work, LocalDate due, boole
         return items.stream().anyMatch(item -> item.urgency() == Verdict.DO_NOT_OPERATE);
     }
 
-    /** The due work a vehicle's next visit takes along: its bundle, else all that is due until a day. */
+    /**
+     * The due work a vehicle's next visit takes along: its bundle, else all that is due until a day.
+     *
+     * @param vehicle the vehicle as it is on that day
+     * @param open due work that is on no job
+     * @param policy the fleet's policy
+     * @param today the day it is judged on
+     * @param last the last day that is taken along
+     * @return empty where nothing can be scheduled
+     */
     public static List<DueItem> proposed(
             VehicleState vehicle, List<DueItem> open, Policy policy, LocalDate today, LocalDate last) {
         List<DueItem> within = open.stream()
@@ -77,12 +94,17 @@ public record ShopVisit(Map<WorkType, List<Position>> work, LocalDate due, boole
      * @param visit the day of the visit there is
      * @param own the next day the work could be done by itself; empty where there is none
      * @param due the day the work has to be done by
+     * @return whether it goes onto that visit
      */
     public static boolean takesAlong(LocalDate visit, Optional<LocalDate> own, LocalDate due) {
         return own.isEmpty() || !visit.isAfter(own.get()) || !visit.isAfter(due);
     }
 
-    /** The positions that get a tire that has to be there. */
+    /**
+     * The positions that get a tire that has to be there.
+     *
+     * @return each once
+     */
     public List<Position> takesTires() {
         return work.entrySet().stream()
                 .filter(one -> JobRequirements.takesTire(one.getKey()))
@@ -95,8 +117,15 @@ public record ShopVisit(Map<WorkType, List<Position>> work, LocalDate due, boole
     /**
      * As the shop's calendar takes it.
      *
+     * @param id names the job in the shop’s plan
+     * @param vehicle the vehicle as it is on that day
+     * @param yard where the vehicle stands
      * @param fit whether the vehicle could be in service meanwhile
-     * @param wait tires it waits for
+     * @param targetLookup each tire’s cold target, for cage and second person
+     * @param policy the fleet's policy
+     * @param supplyDelay tires it waits for; empty where all are there
+     * @param today the day it is judged on
+     * @return the job with its minutes, people, machines and days
      */
     public ShopJob job(
             String id,

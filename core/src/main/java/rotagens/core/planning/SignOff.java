@@ -38,25 +38,46 @@ public final class SignOff {
 
     private SignOff() {}
 
-    /** What is still read at a tire that was condemned during the work: who said so, and why. */
+    /**
+     * What is still read at a tire that was condemned during the work: who said so, and why.
+     *
+     * @param kind of work
+     * @return what has to be on record
+     */
     public static Set<RequiredResult> ofCondemned(WorkType kind) {
         Set<RequiredResult> left = EnumSet.of(RequiredResult.VERDICT, RequiredResult.NOTE);
         left.retainAll(kind.requiredResult());
         return left;
     }
 
-    /** Whether a cold pressure has to be read at the end; a tire that was condemned takes none. */
+    /**
+     * Whether a cold pressure has to be read at the end; a tire that was condemned takes none.
+     *
+     * @param kind of work
+     * @param condemned whether the tire was condemned during the work
+     * @return true also for a tire that was put on
+     */
     public static boolean wantsPressure(WorkType kind, boolean condemned) {
         return kind.requiredResult().contains(RequiredResult.NEW_TIRE)
                 || kind.requiredResult().contains(RequiredResult.COLD_PRESSURE) && !condemned;
     }
 
-    /** Whether the pressure read at the end is one that was set; a check only reads. */
+    /**
+     * Whether the pressure read at the end is one that was set; a check only reads.
+     *
+     * @param kind of work
+     * @return false for a check
+     */
     public static boolean fills(WorkType kind) {
         return kind != WorkType.PRESSURE_CHECK;
     }
 
-    /** Whether another tire rolls there afterwards: what is read is then held against that tire, once it is in place. */
+    /**
+     * Whether another tire rolls there afterwards: what is read is then held against that tire, once it is in place.
+     *
+     * @param kind of work
+     * @return whether what is read belongs to another tire than the one there before
+     */
     public static boolean changesTire(WorkType kind) {
         return kind == WorkType.INSTALL_MOVED_TIRE || kind.requiredResult().contains(RequiredResult.NEW_TIRE);
     }
@@ -66,7 +87,11 @@ public final class SignOff {
      * inside, where that waits, and never over a maximum. A check fills nothing, so it refuses nothing.
      *
      * @param vehicle as it was before the work, or with the other tire in place
+     * @param position of the tire
+     * @param kind of work
      * @param read the cold pressure at the end
+     * @param policy the fleet's policy
+     * @param day the day the work was done
      * @return the refusal in words, or empty where it may be left so
      */
     public static Optional<Message> refusesFill(
@@ -85,7 +110,10 @@ public final class SignOff {
      * its mate.
      *
      * @param vehicle with the tire in place that rolls there afterwards
+     * @param position of the tire
      * @param read the cold pressure at the end
+     * @param policy the fleet's policy
+     * @param day the day the work was done
      * @return the refusal in words, or empty where it may be left so
      */
     public static Optional<Message> refusesUnder(
@@ -104,7 +132,11 @@ public final class SignOff {
      * read against the last reading.
      *
      * @param vehicle as it was before the work, or with the other tire in place
+     * @param position of the tire
      * @param read the figures as they would be kept, the pressure marked as a fill where the work fills
+     * @param policy the fleet's policy
+     * @param day the day the work was done
+     * @return what to ask, by figure
      */
     public static Map<PlausibilityCheck.CheckedValue, Message> asks(
             VehicleState vehicle, Position position, Reading read, Policy policy, LocalDate day) {
@@ -120,6 +152,7 @@ public final class SignOff {
      * Why work may not be signed off yet, whatever was typed: what a proof or a figure ends is not done by saying so.
      *
      * @param vehicle as it is now
+     * @param kind of work
      * @return the refusal in words, or empty where it may be signed off
      */
     public static Optional<Message> refuses(VehicleState vehicle, WorkType kind) {
@@ -152,7 +185,9 @@ public final class SignOff {
      * Why an alignment isn't done yet: in its visit nobody has measured one within its limits. What an earlier visit measured, be it
      * the same day, says nothing about this one.
      *
+     * @param kind of work
      * @param measured every figure of steering and suspension of the visit
+     * @return why not, in words
      */
     public static Optional<Message> refusesUnaligned(WorkType kind, List<SuspensionFact> measured) {
         boolean aligned = measured.stream()
@@ -163,14 +198,25 @@ public final class SignOff {
                 : Optional.empty();
     }
 
-    /** The newest scale ticket since a day; work that ends on the scale isn't done without one. */
+    /**
+     * The newest scale ticket since a day; work that ends on the scale isn't done without one.
+     *
+     * @param vehicle with its scale tickets
+     * @param planned the day the work was put on a day
+     * @return empty where it wasn’t weighed since
+     */
     public static Optional<ScaleTicket> weighedSince(VehicleState vehicle, LocalDate planned) {
         return vehicle.facts().scaleTickets().stream()
                 .filter(ticket -> !ticket.on().isBefore(planned))
                 .max(Comparator.comparing(ScaleTicket::on));
     }
 
-    /** What was found on the tire that the work, signed off, has put right. */
+    /**
+     * What was found on the tire that the work, signed off, has put right.
+     *
+     * @param kind of work
+     * @return findings it clears; empty for most kinds
+     */
     public static Set<Finding> putsRight(WorkType kind) {
         return Arrays.stream(Finding.values())
                 .filter(finding -> kind == WorkType.FIX_DEFECT && finding.clearedBy() == Finding.ClearedBy.FIXED

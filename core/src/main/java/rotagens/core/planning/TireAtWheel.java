@@ -17,8 +17,11 @@ public record TireAtWheel(Optional<Long> tire, Optional<Message> wrong) {
 
     /** Where the tire of a piece of work comes from. */
     public enum Source {
+        /** One chosen from the stock. */
         STOCK,
+        /** One that was ordered for it. */
         ORDERED,
+        /** One still to be bought, or nobody chose. */
         TO_BUY
     }
 
@@ -33,10 +36,13 @@ public record TireAtWheel(Optional<Long> tire, Optional<Message> wrong) {
     /**
      * Judges a code.
      *
+     * @param read the code as read off the sidewall
+     * @param position where it goes
      * @param source of what was chosen; where nobody chose it is as bought
      * @param chosen the tires that may be it: the one of the stock, or those of the order that came
      * @param words the chosen one, in words
      * @param sameCode those in stock that carry the same whole code
+     * @return the tire, or why it isn’t the one
      */
     public static TireAtWheel of(
             DotCode read,

@@ -19,10 +19,22 @@ public record TireClaims(Map<Long, Claim> claims, List<Order> orders) {
     /** What a piece of work has chosen: a tire in stock or a line of an order; neither for one that is to be bought. */
     public record Claim(OptionalLong tire, OptionalLong orderLine) {
 
+        /**
+         * Work that has chosen a tire of the stock.
+         *
+         * @param id of the tire
+         * @return the claim
+         */
         public static Claim ofTire(long id) {
             return new Claim(OptionalLong.of(id), OptionalLong.empty());
         }
 
+        /**
+         * Work that waits for a line of an order.
+         *
+         * @param lineId of the line of the order
+         * @return the claim
+         */
         public static Claim ofOrder(long lineId) {
             return new Claim(OptionalLong.empty(), OptionalLong.of(lineId));
         }
@@ -39,7 +51,9 @@ public record TireClaims(Map<Long, Claim> claims, List<Order> orders) {
     /**
      * Why a piece of work can't have this tire of the stock; empty where it can.
      *
+     * @param tire of the stock
      * @param work the piece of work that wants it; its own claim doesn't stand against it
+     * @return in words
      */
     public Optional<Message> tireTaken(long tire, long work) {
         boolean isChosen = others(work).anyMatch(claim -> claim.tire().equals(OptionalLong.of(tire)));
@@ -52,7 +66,13 @@ public record TireClaims(Map<Long, Claim> claims, List<Order> orders) {
                 .map(order -> Message.of("Came for other work that waits for its order"));
     }
 
-    /** Why a piece of work can't wait for this order; empty where it can. A line nobody knows has nothing left. */
+    /**
+     * Why a piece of work can't wait for this order; empty where it can. A line nobody knows has nothing left.
+     *
+     * @param lineId of the line of the order
+     * @param work the piece of work that wants it; its own claim doesn’t stand against it
+     * @return in words
+     */
     public Optional<Message> orderTaken(long lineId, long work) {
         Optional<Order> line =
                 orders.stream().filter(order -> order.lineId() == lineId).findFirst();

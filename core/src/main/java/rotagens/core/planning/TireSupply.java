@@ -27,7 +27,12 @@ public final class TireSupply {
     /** How many still come of a model, and when at the latest. */
     public record IncomingTires(int count, LocalDate by) {
 
-        /** Two orders of one model: the later one decides when all are there. */
+        /**
+         * Two orders of one model: the later one decides when all are there.
+         *
+         * @param other the later or the earlier one
+         * @return both together
+         */
         public IncomingTires and(IncomingTires other) {
             return new IncomingTires(count + other.count, by.isAfter(other.by) ? by : other.by);
         }
@@ -43,8 +48,12 @@ public final class TireSupply {
      * Whether a tire on the shelf may be promised to a job that needs its model: never a retread, one past the overall age limit or
      * of an age nobody knows, nor one with anything open against it.
      *
+     * @param isRetread whether it was retreaded
      * @param made its DOT week; empty where no code was read
      * @param open what is open against it, from its whole ledger
+     * @param policy the overall age limit
+     * @param today the day it is asked
+     * @return whether it may be promised
      */
     public static boolean counts(
             boolean isRetread, Optional<DotWeek> made, List<Alert> open, Policy.ClassPolicy policy, LocalDate today) {
@@ -65,6 +74,14 @@ public final class TireSupply {
     private final Map<Long, Model> models;
     private final LocalDate today;
 
+    /**
+     * What is there and what is to come, of each model.
+     *
+     * @param shelf how many of a model stand on the shelf
+     * @param incomingTires how many are on order, and by when
+     * @param models the models that may be asked for, with their lead times
+     * @param today the day it is asked
+     */
     public TireSupply(
             Map<Long, Integer> shelf,
             Map<Long, IncomingTires> incomingTires,
@@ -76,27 +93,56 @@ public final class TireSupply {
         this.today = today;
     }
 
-    /** How many of a model have to be ordered for so many wanted. */
+    /**
+     * How many of a model have to be ordered for so many wanted.
+     *
+     * @param model of which
+     * @param wanted how many
+     * @return 0 where shelf and orders are enough
+     */
     public int toOrder(long model, int wanted) {
         return Math.max(0, wanted - onShelf(model) - onOrder(model));
     }
 
+    /**
+     * How many of a model stand on the shelf and are not promised yet.
+     *
+     * @param model of which
+     * @return 0 for a model nobody knows
+     */
     public int onShelf(long model) {
         return shelf.getOrDefault(model, 0);
     }
 
+    /**
+     * How many of a model are on order and not promised yet.
+     *
+     * @param model of which
+     * @return 0 for a model nobody knows
+     */
     public int onOrder(long model) {
         return Optional.ofNullable(incomingTires.get(model))
                 .map(IncomingTires::count)
                 .orElse(0);
     }
 
-    /** The last day to order a model that is needed on a day; may have passed. */
+    /**
+     * The last day to order a model that is needed on a day; may have passed.
+     *
+     * @param model of which
+     * @param needed the day the tires have to be there
+     * @return that day less the model’s lead time
+     */
     public LocalDate orderBy(long model, LocalDate needed) {
         return needed.minusDays(models.get(model).leadDays());
     }
 
-    /** Promises so many of each model; says what a job has to wait for, if for anything. */
+    /**
+     * Promises so many of each model; says what a job has to wait for, if for anything.
+     *
+     * @param wanted how many of each model; taken off what is there
+     * @return the day the last of them is there, and what is waited for; empty where all stand on the shelf
+     */
     public Optional<SupplyDelay> take(Map<Long, Integer> wanted) {
         LocalDate from = today;
         List<Message> says = new ArrayList<>();

@@ -29,8 +29,12 @@ public record TripWork(Map<Position, Message> raise, Map<Position, Message> rest
     /**
      * Works it out with the tires and weights on record.
      *
+     * @param vehicle as it is now
      * @param loaded how it will be loaded
+     * @param policy the fleet’s policy
+     * @param today the day it is asked
      * @param units those of whoever books it, for the refusal
+     * @return axles whose pressure has to be raised before the trip and set back after it
      * @throws InvalidInputException where an axle can't carry that load at any pressure allowed
      */
     public static TripWork of(VehicleState vehicle, LoadState loaded, Policy policy, LocalDate today, Units units) {

@@ -25,15 +25,25 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
 
     /** The stages in the order a visit runs. */
     public enum Stage {
+        /** The work is on a day, in a bay or at an outside shop. */
         BOOKING("Booking"),
+        /** What was asked for, and damage that was there before. */
         CHECK_IN("Check-in"),
+        /** A drive before the work on steering or suspension. */
         ROAD_TEST_BEFORE("Road test before"),
+        /** The sheet, step by step. */
         WORK("Work"),
+        /** On the scale, where the work asks for it. */
         WEIGHING("Weighing"),
+        /** Figures before and after, axle by axle. */
         ALIGNMENT("Alignment"),
+        /** A drive after it: straight, with the wheel centered. */
         ROAD_TEST_AFTER("Road test after"),
+        /** Everything touched is clean and back in its place. */
         CLEAN_UP("Clean and put back"),
+        /** Nothing keeps the vehicle from rolling. */
         FIT_TO_LEAVE("Fit to leave"),
+        /** Somebody takes the vehicle over. */
         HAND_OVER("Hand-over");
 
         private final String label;
@@ -42,6 +52,11 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
             this.label = label;
         }
 
+        /**
+         * What the stage is called.
+         *
+         * @return for a heading
+         */
         public String label() {
             return label;
         }
@@ -49,6 +64,7 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
 
     /** How a stage stands. */
     public enum State {
+        /** On record. */
         DONE,
         /** Missing: the vehicle isn't handed over. */
         OPEN,
@@ -80,7 +96,12 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
             VehicleState vehicle,
             Map<Position, Assessment> assessments) {}
 
-    /** Every stage as it stands. */
+    /**
+     * Every stage as it stands.
+     *
+     * @param facts what is on record of the visit
+     * @return in their order, each with what is missing
+     */
     public static List<VisitStage> of(Facts facts) {
         boolean lifts = facts.work().stream().anyMatch(kind -> WheelTasks.lifts(kind) || kind == WorkType.ROTATE);
         boolean steers = facts.work().stream().anyMatch(WorkType::needsRack);
@@ -141,7 +162,12 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
         return List.copyOf(stages);
     }
 
-    /** What has to be done before the vehicle may be handed over. */
+    /**
+     * What has to be done before the vehicle may be handed over.
+     *
+     * @param stages every stage
+     * @return those that are open; none may be passed over
+     */
     public static List<VisitStage> gates(List<VisitStage> stages) {
         return stages.stream()
                 .filter(one -> one.state() == State.OPEN && one.stage() != Stage.HAND_OVER)

@@ -18,8 +18,10 @@ public final class WheelTasks {
     /**
      * The work at the wheel that a piece of due work asks for.
      *
-     * @param how the tire gets there, where a rotation brings it
+     * @param kind of work
+     * @param moveMethod how the tire gets there, where a rotation brings it
      * @param sensorDismount whether the tire comes off to get at the sensor
+     * @return what its sheet holds for the wheel
      */
     public static WheelTask of(WorkType kind, Optional<MovePlan.MoveMethod> moveMethod, boolean sensorDismount) {
         return switch (kind) {
@@ -54,7 +56,12 @@ public final class WheelTasks {
         };
     }
 
-    /** Whether the work takes the wheel off the vehicle, however it is done. */
+    /**
+     * Whether the work takes the wheel off the vehicle, however it is done.
+     *
+     * @param kind of work
+     * @return whether it comes off its hub
+     */
     public static boolean lifts(WorkType kind) {
         return of(kind, Optional.empty(), false).lifts();
     }
@@ -65,6 +72,7 @@ public final class WheelTasks {
      *
      * @param lifted positions whose wheels come off by work of their own
      * @param fitted positions that have a tire
+     * @return positions
      */
     public static List<Position> mates(Collection<Position> lifted, Collection<Position> fitted) {
         return lifted.stream()
@@ -74,7 +82,12 @@ public final class WheelTasks {
                 .toList();
     }
 
-    /** The record made on a page of its own that work for the vehicle ends with; empty where there is none. */
+    /**
+     * The record made on a page of its own that work for the vehicle ends with; empty where there is none.
+     *
+     * @param kind of work
+     * @return scale ticket, relearn or alignment
+     */
     public static Optional<RecordedWork> recordOf(WorkType kind) {
         return switch (kind) {
             case WEIGH, REDUCE_LOAD -> Optional.of(RecordedWork.SCALE_TICKET);
@@ -84,12 +97,22 @@ public final class WheelTasks {
         };
     }
 
-    /** Whether that record is all there is to do, so that no words are asked for beside it. */
+    /**
+     * Whether that record is all there is to do, so that no words are asked for beside it.
+     *
+     * @param kind of work
+     * @return true where the record is the proof
+     */
     public static boolean isOnlyRecorded(WorkType kind) {
         return recordOf(kind).isPresent() && kind != WorkType.REDUCE_LOAD;
     }
 
-    /** What has to be there before a job with this work can be closed, beside what its steps ask for. */
+    /**
+     * What has to be there before a job with this work can be closed, beside what its steps ask for.
+     *
+     * @param kind of work
+     * @return in words; empty where its steps are all
+     */
     public static Optional<String> alsoNeeded(WorkType kind) {
         return kind.requiredResult().contains(WorkType.RequiredResult.SCALE_TICKET)
                 ? Optional.of("the job can be completed once the scale ticket is on the Load & pressure page")

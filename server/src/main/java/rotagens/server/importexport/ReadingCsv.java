@@ -158,7 +158,7 @@ class ReadingCsv implements CsvFormat {
     @Override
     public Session open(Units units) {
         VehiclesOfFile vehicles = new VehiclesOfFile(register, vehicleStore);
-        return new RowByRow(row -> take(row, units, vehicles));
+        return new RowByRow(vehicles::expect, row -> take(row, units, vehicles));
     }
 
     private Taken take(Cells row, Units units, VehiclesOfFile vehicles) {

@@ -1,6 +1,7 @@
 package rotagens.server.importexport;
 
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import rotagens.server.importexport.CsvFormat.Cells;
 import rotagens.server.importexport.CsvFormat.Outcome;
@@ -8,7 +9,12 @@ import rotagens.server.importexport.CsvFormat.Planned;
 import rotagens.server.importexport.CsvFormat.Taken;
 
 /** A file whose rows are looked at by taking them in, on a copy, and taken in the same way again to be stored. */
-record RowByRow(Function<Cells, Taken> take) implements CsvFormat.Session {
+record RowByRow(Consumer<List<Cells>> expected, Function<Cells, Taken> take) implements CsvFormat.Session {
+
+    @Override
+    public void begin(List<Cells> rows) {
+        expected.accept(rows);
+    }
 
     @Override
     public Planned plan(Cells row) {

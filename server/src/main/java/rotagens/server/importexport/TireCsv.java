@@ -178,6 +178,11 @@ class TireCsv implements CsvFormat {
             this.units = units;
         }
 
+        @Override
+        public void begin(List<Cells> rows) {
+            vehicles.expect(rows);
+        }
+
         private void read() {
             if (isRead) {
                 return;

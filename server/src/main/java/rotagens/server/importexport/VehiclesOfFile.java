@@ -1,8 +1,13 @@
 package rotagens.server.importexport;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.Iterator;
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import rotagens.server.vehicle.UnitNames;
 import rotagens.server.vehicle.VehicleRegister;
@@ -15,8 +20,12 @@ import rotagens.server.vehicle.VehicleStore.OnFile;
  */
 final class VehiclesOfFile {
 
+    /** As many as are loaded by one round of questions: a file of thousands doesn’t ask for each alone. */
+    private static final int AT_ONCE = 200;
+
     private final VehicleRegister register;
     private final VehicleStore store;
+    private final Set<Long> expected = new LinkedHashSet<>();
     private @Nullable UnitNames unitNames;
     private final Map<Long, OnFile> byId = new HashMap<>();
 
@@ -41,7 +50,27 @@ final class VehiclesOfFile {
         return unitNames;
     }
 
+    /** Told all rows first: the vehicles they name are loaded together, when the first of them is asked for. */
+    void expect(List<CsvFormat.Cells> rows) {
+        rows.forEach(row -> row.get("unit").flatMap(this::named).ifPresent(expected::add));
+    }
+
     OnFile get(long id) {
-        return byId.computeIfAbsent(id, store::get);
+        if (!byId.containsKey(id)) {
+            load(id);
+        }
+        OnFile found = byId.get(id);
+        return found == null ? store.get(id) : found;
+    }
+
+    private void load(long wanted) {
+        List<Long> next = new ArrayList<>(List.of(wanted));
+        expected.remove(wanted);
+        Iterator<Long> others = expected.iterator();
+        while (next.size() < AT_ONCE && others.hasNext()) {
+            next.add(others.next());
+            others.remove();
+        }
+        store.each(next).forEach(vehicle -> byId.put(vehicle.id(), vehicle));
     }
 }

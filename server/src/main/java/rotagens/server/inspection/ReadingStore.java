@@ -25,6 +25,7 @@ import rotagens.server.inspection.Readings.Entry;
 import rotagens.server.inspection.Readings.Line;
 import rotagens.server.inspection.Readings.OnFile;
 import rotagens.server.inspection.Readings.Values;
+import rotagens.server.storage.BatchInsert;
 import rotagens.server.storage.generated.tables.records.ReadingInForceRecord;
 import rotagens.server.storage.generated.tables.records.ReadingRecord;
 
@@ -143,8 +144,8 @@ class ReadingStore implements DatedLedger {
             line.inForce().ifPresent(then -> stamps.add(stamp(id, then)));
             next++;
         }
-        db.batchInsert(rows).execute();
-        db.batchInsert(stamps).execute();
+        BatchInsert.into(db, rows);
+        BatchInsert.into(db, stamps);
     }
 
     private static ReadingRecord row(Entry entry, Values values) {

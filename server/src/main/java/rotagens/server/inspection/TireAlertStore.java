@@ -22,6 +22,7 @@ import rotagens.core.alert.TireAlerts;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Quantity;
 import rotagens.core.measure.TreadDepth;
+import rotagens.server.storage.BatchInsert;
 import rotagens.server.storage.generated.tables.records.TireAlertRecord;
 import rotagens.server.storage.generated.tables.records.TireGrooveRecord;
 
@@ -58,7 +59,7 @@ class TireAlertStore {
             });
             rows.add(row);
         }
-        db.batchInsert(rows).execute();
+        BatchInsert.into(db, rows);
         List<TireGrooveRecord> grooves = new ArrayList<>();
         for (Groove groove : alerts.grooves()) {
             TireGrooveRecord row = new TireGrooveRecord();
@@ -71,7 +72,7 @@ class TireAlertStore {
             row.setReadBy(groove.by());
             grooves.add(row);
         }
-        db.batchInsert(grooves).execute();
+        BatchInsert.into(db, grooves);
     }
 
     private static String stored(Quantity quantity) {

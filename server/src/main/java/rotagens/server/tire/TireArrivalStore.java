@@ -13,6 +13,7 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.measure.Money;
+import rotagens.server.storage.BatchInsert;
 import rotagens.server.storage.generated.tables.records.InstallationRecord;
 import rotagens.server.storage.generated.tables.records.StockRecord;
 import rotagens.server.storage.generated.tables.records.TireDotRecord;
@@ -102,10 +103,10 @@ public class TireArrivalStore {
             }
             movements.add(movement);
         }
-        db.batchInsert(rows).execute();
-        db.batchInsert(dots).execute();
-        db.batchInsert(installations).execute();
-        db.batchInsert(stock).execute();
-        db.batchInsert(movements).execute();
+        BatchInsert.into(db, rows);
+        BatchInsert.into(db, dots);
+        BatchInsert.into(db, installations);
+        BatchInsert.into(db, stock);
+        BatchInsert.into(db, movements);
     }
 }

@@ -18,6 +18,7 @@ import rotagens.core.vehicle.AxleLayout;
 import rotagens.core.vehicle.PilotType;
 import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.WheelSpec;
+import rotagens.server.storage.BatchInsert;
 import rotagens.server.storage.generated.tables.records.AxleRecord;
 import rotagens.server.storage.generated.tables.records.PositionRecord;
 import rotagens.server.storage.generated.tables.records.WheelRecord;
@@ -49,8 +50,8 @@ class AxleLayoutStore {
                 places.add(place);
             }
         });
-        db.batchInsert(axles).execute();
-        db.batchInsert(places).execute();
+        BatchInsert.into(db, axles);
+        BatchInsert.into(db, places);
         vehicles.forEach((id, entry) -> {
             if (!entry.wheels().isEmpty()) {
                 writeWheels(id, entry.wheels());

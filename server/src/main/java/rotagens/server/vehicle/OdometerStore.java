@@ -26,6 +26,7 @@ import rotagens.core.measure.Distance;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.OdometerHistory;
 import rotagens.core.vehicle.OdometerHistory.Shown;
+import rotagens.server.storage.BatchInsert;
 import rotagens.server.storage.generated.tables.records.OdometerReadingRecord;
 import rotagens.server.web.ProblemException;
 
@@ -238,7 +239,7 @@ public class OdometerStore {
             row.setPersonId(personId);
             rows.add(row);
         }
-        db.batchInsert(rows).execute();
+        BatchInsert.into(db, rows);
     }
 
     /** Records that the odometer was replaced or set anew: what the old one showed last, and what the new one began with. */
