@@ -28,6 +28,10 @@ class VocabularyTest {
     private static final Pattern CODE = Pattern.compile(
             "=|;\\s*\\n|&&|\\|\\||\\w\\(|\\w\\.\\w|\\?\\s*$|\\b(const|import|export|await|async|void)\\b|\\b(if|return|for)\\s*[(]|\\belse\\s*$");
 
+    /** Names of parts and the keywords of a choice in a sentence of a words file. */
+    private static final Pattern ICU =
+            Pattern.compile("\\{\\w+(, (plural|select),)?|\\b(one|other|true|=\\d+) \\{|[{}#]|\\\\u0020|\\\\ ");
+
     private static final Pattern VALUE = Pattern.compile("\\$\\{[^}]*\\}");
 
     /** The last column of the glossary's tables: words parted by a middle dot. */
@@ -47,6 +51,12 @@ class VocabularyTest {
     /** What a person could read of a source: texts and labels, without comments, imports and the values put in. */
     static List<String> texts(String file, String source) {
         String code = COMMENT.matcher(source).replaceAll(" ");
+        if (file.endsWith(".properties")) {
+            return source.lines()
+                    .filter(line -> !line.startsWith("#") && line.contains(" = "))
+                    .map(line -> ICU.matcher(line.substring(line.indexOf(" = ") + 3)).replaceAll(" "))
+                    .toList();
+        }
         if (file.endsWith(".java")) {
             return found(JAVA_TEXT, code);
         }
@@ -81,14 +91,14 @@ class VocabularyTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"frontend/src", "core/src/main", "server/src/main/java", "server/src/main/resources/papers"})
+            strings = {"frontend/src", "core/src/main", "server/src/main/java", "server/src/main/resources/papers", "server/src/main/resources/rotagens"})
     @DisplayName("no label and no sentence says a word that the glossary rules out")
     void sentences(String room) throws IOException {
         List<String> words = never();
         assertThat(words).hasSizeGreaterThan(40);
         List<String> wrong = new ArrayList<>();
         try (Stream<Path> files = Files.walk(ROOT.resolve(room))) {
-            for (Path file : files.filter(one -> one.toString().matches(".*\\.(java|tsx?|html)"))
+            for (Path file : files.filter(one -> one.toString().matches(".*\\.(java|tsx?|html|properties)"))
                     .filter(one -> !one.toString().matches(".*(\\.test\\.tsx?|/src/test/.*|api/schema\\.ts)"))
                     .toList()) {
                 String source = Files.readString(file);
@@ -128,6 +138,10 @@ class VocabularyTest {
     void finds() {
         assertThat(texts("A.java", "/** slip */ String a = \"Keep the slip\"; // slip\n"))
                 .containsExactly("Keep the slip");
+        assertThat(texts(
+                        "words.properties",
+                        "# slip\nslipKept = Keep {count, plural, one {the slip} other {# slips}} of {slip}\n"))
+                .containsExactly("Keep         the slip           slips   of   ".strip() + " ");
         assertThat(says("Keep the slip", "slip")).isTrue();
         assertThat(says("Ledger", "ledger")).isTrue();
         assertThat(says("Slippery road", "slip")).isFalse();

@@ -1,5 +1,7 @@
 package rotagens.core.alert;
 
+import static rotagens.core.alert.AlertWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Optional;
 import rotagens.core.fact.Finding;
@@ -113,26 +115,31 @@ public record Alert(
         Object read = value.map(Object.class::cast).orElse("");
         Object against = limit.map(Object.class::cast).orElse("");
         return switch (kind) {
-            case TREAD -> Message.of("{} at the {}, limit {}", read, Groove.label(key), against);
+            case TREAD -> WORDS.message("atTheLimit", "read", read, "key", Groove.label(key), "against", against);
             case RUN_FLAT ->
                 value.isPresent() && limit.isPresent()
-                        ? Message.of("{}, target {}: ran at 80% or less", read, against)
+                        ? WORDS.message("targetRanAt80", "read", read, "against", against)
                         : Message.of(kind.label());
             case LEAK, SUSPECTED_LEAK ->
-                Message.of(
-                        "{} since {}: {}{}{}",
+                WORDS.message(
+                        "since",
+                        "kind",
                         kind.label(),
+                        "on",
                         on,
+                        "value",
                         value.isPresent() && limit.isPresent()
-                                ? Message.of("from {} to {}", read, against)
-                                : Message.of("losing air fast by its sensor"),
-                        topUps == 0 ? "" : topUps == 1 ? ", topped up once" : ", topped up " + topUps + " times",
+                                ? WORDS.message("fromTo", "read", read, "against", against)
+                                : WORDS.message("losingAirFast"),
+                        "topUps",
+                        topUps,
+                        "repairedOn",
                         repairedOn
-                                .map(day -> Message.of(", repaired {}: waits for a holding reading", day))
+                                .map(day -> WORDS.message("repairedWaitsForAHolding", "day", day))
                                 .orElse(Message.of("")));
             case UNDER_MINIMUM ->
-                Message.of("{} {}, the load needs {}", read, key.equals(HOT) ? "hot" : "cold", against);
-            case OVER_MAXIMUM -> Message.of("{} cold, maximum {}", read, against);
+                WORDS.message("hotTheLoadNeeds", "read", read, "isHot", key.equals(HOT), "against", against);
+            case OVER_MAXIMUM -> WORDS.message("coldMaximum", "read", read, "against", against);
             case STRIKE, FINDING -> Message.of(finding().orElseThrow().label());
         };
     }

@@ -1,23 +1,25 @@
 package rotagens.core.alert;
 
+import static rotagens.core.alert.AlertWords.WORDS;
+
 /** The kinds of alert, each with the only thing that clears it. */
 public enum AlertKind {
     /** A depth, bar or coin at or under a limit. */
-    TREAD("Tread at a limit", "a newer depth of the same groove at as many places round the tire, or another tire"),
+    TREAD(WORDS.say("treadAtALimit"), WORDS.say("newerDepthOfTheSame")),
     /** Read at 80 % or less of the target it was driven at. */
-    RUN_FLAT("Ran at 80% of target or less", "a look inside with a tire professional’s verdict, or another tire"),
+    RUN_FLAT(WORDS.say("ranAt80OfTarget"), WORDS.say("lookInsideWithATire")),
     /** Losing more than 5 % a month. */
-    LEAK("Leak", "a named repair, and a cold reading that holds at least a week later"),
+    LEAK(WORDS.say("leak"), WORDS.say("namedRepairAndACold")),
     /** A drop too quick to be called a leak yet. */
-    SUSPECTED_LEAK("Suspected leak", "a named repair, and a cold reading that holds at least a week later"),
+    SUSPECTED_LEAK(WORDS.say("suspectedLeak"), WORDS.say("namedRepairAndACold")),
     /** Read under what the load needs. */
-    UNDER_MINIMUM("Under the minimum for the load", "a cold reading at or over it"),
+    UNDER_MINIMUM(WORDS.say("underTheMinimum"), WORDS.say("coldReadingAtOrOver")),
     /** Read cold over what tire or wheel allow. */
-    OVER_MAXIMUM("Over a maximum", "a cold reading at or under it"),
+    OVER_MAXIMUM(WORDS.say("overAMaximum"), WORDS.say("coldReadingAtOrUnder")),
     /** Struck, nobody has looked yet. */
-    STRIKE("Strike", "both sidewalls, the wheel and the joints there looked at"),
+    STRIKE(WORDS.say("strike"), WORDS.say("bothSidewallsTheWheel")),
     /** Anything else found by eye or hand. */
-    FINDING("Found by inspection", "what its type requires: a fix, a tire professional’s verdict, or another tire");
+    FINDING(WORDS.say("foundByInspection"), WORDS.say("whatItsTypeRequires"));
 
     private final String label;
     private final String clearedBy;

@@ -1,5 +1,7 @@
 package rotagens.core.alert;
 
+import static rotagens.core.alert.AlertWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +21,7 @@ import rotagens.core.measure.Message;
 public record CornerAlert(LocalDate since, LocalDate on, String by, boolean swapped, String label) {
 
     /** What clears it, in words. */
-    public static final String CLEARED_BY = "a finished relearn with dash and gauge matching at every corner";
+    public static final String CLEARED_BY = WORDS.say("finishedRelearnWithDash");
 
     /**
      * What is open after everything on record.
@@ -48,6 +50,6 @@ public record CornerAlert(LocalDate since, LocalDate on, String by, boolean swap
      * @return for example Sensor replaced at 2LI on Nov 30, 2026
      */
     public Message statement() {
-        return Message.of("{} on {}", label, on);
+        return WORDS.message("on2", "label", label, "on", on);
     }
 }

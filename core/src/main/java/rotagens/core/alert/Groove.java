@@ -1,5 +1,7 @@
 package rotagens.core.alert;
 
+import static rotagens.core.alert.AlertWords.WORDS;
+
 import java.time.LocalDate;
 import rotagens.core.measure.TreadDepth;
 
@@ -18,15 +20,15 @@ public record Groove(Zone zone, TreadDepth depth, int grooves, int places, Local
     /** Where on the tread, seen from the vehicle; {@code ANYWHERE} of old readings that kept a lowest depth without its groove. */
     public enum Zone {
         /** The groove nearest the outside of the vehicle. */
-        OUTER("outer groove"),
+        OUTER(WORDS.say("outerGroove")),
         /** The grooves between. */
-        CENTER("center groove"),
+        CENTER(WORDS.say("centerGroove")),
         /** The groove nearest its middle. */
-        INNER("inner groove"),
+        INNER(WORDS.say("innerGroove")),
         /** A lowest depth whose groove nobody kept. */
-        ANYWHERE("lowest place"),
+        ANYWHERE(WORDS.say("lowestPlace")),
         /** What a wear bar or a coin said, no figure. */
-        BAR("wear bar or coin");
+        BAR(WORDS.say("wearBarOrCoin"));
 
         private final String label;
 

@@ -1,5 +1,7 @@
 package rotagens.core.alert;
 
+import static rotagens.core.alert.AlertWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,7 +21,7 @@ import rotagens.core.measure.Message;
 public record SuspensionAlert(LocalDate since, SuspensionFact fact) {
 
     /** What clears it, in words. */
-    public static final String CLEARED_BY = "a later measurement of the same place within the limit";
+    public static final String CLEARED_BY = WORDS.say("laterMeasurementOfTheSame");
 
     /**
      * What is open after everything on record, in the order it was opened.
@@ -48,6 +50,6 @@ public record SuspensionAlert(LocalDate since, SuspensionFact fact) {
      * @return for example ball joint left: play 0.09 in on Nov 30, 2026
      */
     public Message statement() {
-        return Message.of("{} on {}", fact.statement(), fact.on());
+        return WORDS.message("on", "fact", fact.statement(), "on", fact.on());
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.alert;
 
+import static rotagens.core.alert.AlertWords.WORDS;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -210,7 +212,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                             .isPresent(),
                     right.on(),
                     right.by(),
-                    right.note().isEmpty() ? "fixed" : "fixed: " + right.note());
+                    right.note().isEmpty() ? "fixed" : WORDS.say("fixed", "note", right.note()));
         }
         if (fact instanceof TireFact.Inspected inspected) {
             return afterInspection(inspected);
@@ -297,7 +299,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                         .isPresent(),
                 inspected.on(),
                 inspected.by(),
-                "found sound by " + inspected.professional());
+                WORDS.say("foundSound", "professional", inspected.professional()));
     }
 
     // ---- tread
@@ -309,7 +311,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                     alert -> alert.is(AlertKind.TREAD, Groove.Zone.BAR.name()),
                     reading.on(),
                     reading.by(),
-                    "every groove measured");
+                    WORDS.say("everyGrooveMeasured"));
         }
         Optional<TreadDepth> broken = reading.treadInterval()
                 .flatMap(bound -> reading.inForce()
@@ -374,8 +376,11 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                         alert -> alert.is(AlertKind.TREAD, zone.name()),
                         reading.on(),
                         reading.by(),
-                        groove.map(one -> "measured again: " + one.depth().asEntered())
-                                .orElse("measured again at every groove"))
+                        groove.map(one -> WORDS.say(
+                                        "measuredAgain",
+                                        "asEntered",
+                                        one.depth().asEntered()))
+                                .orElse(WORDS.say("measuredAgainAtEveryGroove")))
                 : this;
     }
 
@@ -455,7 +460,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                             alert -> alert.is(AlertKind.UNDER_MINIMUM, Alert.HOT),
                             reading.on(),
                             reading.by(),
-                            "checked cold")
+                            WORDS.say("checkedCold"))
                     : this;
             return now.open(Alert.opened(
                     AlertKind.UNDER_MINIMUM, cold ? Alert.COLD : Alert.HOT, reading.on(), reading.by(), read, minimum));
@@ -465,7 +470,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                         alert -> alert.kind() == AlertKind.UNDER_MINIMUM,
                         reading.on(),
                         reading.by(),
-                        read.asEntered() + " cold")
+                        read.asEntered() + WORDS.say("cold"))
                 : this;
     }
 
@@ -480,7 +485,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                         alert -> alert.kind() == AlertKind.OVER_MAXIMUM,
                         reading.on(),
                         reading.by(),
-                        read.asEntered() + " cold");
+                        read.asEntered() + WORDS.say("cold"));
     }
 
     // ---- leaks
@@ -510,7 +515,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                             alert -> alert.kind() == AlertKind.SUSPECTED_LEAK,
                             reading.on(),
                             reading.by(),
-                            "it is a leak")
+                            WORDS.say("itIsALeak"))
                     .leaks(AlertKind.LEAK, reading, loss, read);
         } else if (loss.isSuspected() && now.open(AlertKind.LEAK).isEmpty()) {
             now = now.leaks(AlertKind.SUSPECTED_LEAK, reading, loss, read);
@@ -547,6 +552,6 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                                 .isPresent(),
                 reading.on(),
                 reading.by(),
-                "repaired, and a cold reading held");
+                WORDS.say("repairedAndAColdReading"));
     }
 }

@@ -1,5 +1,6 @@
 package rotagens.core.fact;
 
+import static rotagens.core.fact.FactWords.WORDS;
 import static rotagens.core.fact.Finding.ClearedBy.FIXED;
 import static rotagens.core.fact.Finding.ClearedBy.PROFESSIONAL;
 import static rotagens.core.fact.Finding.ClearedBy.TIRE_REMOVED;
@@ -19,225 +20,226 @@ public enum Finding {
     /** A wear bar level with the tread anywhere round the tire. */
     WEAR_BAR_FLUSH(
             Area.TREAD,
-            "Wear bar flush",
+            WORDS.say("wearBarFlush"),
             DO_NOT_OPERATE,
             Rule.WEAR_BAR,
             TIRE_REMOVED,
-            "Worn out anywhere round the tire is worn out: it must not be driven."),
+            WORDS.say("wornOutAnywhereRound")),
     /** Cord or belt can be seen. */
-    CORD_SHOWING(Area.TREAD, "Cord or belt showing", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
+    CORD_SHOWING(
+            Area.TREAD,
+            WORDS.say("cordOrBeltShowing"),
+            DO_NOT_OPERATE,
+            Rule.DAMAGE,
+            PROFESSIONAL,
+            WORDS.say("outOfService")),
     /** The tread comes loose from the casing. */
     TREAD_SEPARATION(
             Area.TREAD,
-            "Tread separation",
+            WORDS.say("treadSeparation"),
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             PROFESSIONAL,
-            "Out of service: the tread can leave the casing."),
+            WORDS.say("outOfServiceTheTread")),
     /** Bald spots round the tire. */
     CUPPING(
             Area.TREAD,
-            "Cupping (bald spots round the tire)",
+            WORDS.say("cuppingBaldSpotsRound"),
             SERVICE_DUE,
             Rule.WEAR_PATTERN,
             FIXED,
-            "Test the shocks today. Shocks are safety parts."),
+            WORDS.say("testTheShocksTodayShocks")),
     /** One worn place. */
     FLAT_SPOT(
             Area.TREAD,
-            "Flat spot",
+            WORDS.say("flatSpot"),
             SERVICE_DUE,
             Rule.WEAR_PATTERN,
             FIXED,
-            "Judge depth and vibration; check the brake."),
+            WORDS.say("judgeDepthAndVibrationCheck")),
     /** Ribs smooth one way and sharp the other. */
     FEATHERING(
             Area.TREAD,
-            "Feathering (sawtooth: smooth one way, rough the other)",
+            WORDS.say("featheringSawtoothSmoothOneWay"),
             SERVICE_DUE,
             Rule.WEAR_PATTERN,
             FIXED,
-            "Suspension and geometry check, shock test."),
+            WORDS.say("suspensionAndGeometryCheckShock")),
     /** It is a retread, seen at the shoulder. */
     RETREAD_IDENTIFIED(
             Area.TREAD,
-            "Retread (rounded edge or seam at the shoulder)",
+            WORDS.say("retreadRoundedEdgeOrSeam"),
             GOOD,
             Rule.RETREAD_STEER,
             TIRE_REMOVED,
-            "Recorded. Never on a steer axle."),
+            WORDS.say("recordedNeverOnASteer")),
     /** Broken cords under the sidewall. */
     BULGE(
             Area.SIDEWALL,
-            "Bulge",
+            WORDS.say("bulge"),
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             PROFESSIONAL,
-            "A bulge means broken cords. Do not operate until a tire professional has inspected the tire."),
+            WORDS.say("bulgeMeansBrokenCordsDo")),
     /** A cut that reaches the cord. */
-    CUT_TO_CORD(Area.SIDEWALL, "Cut to the cord", DO_NOT_OPERATE, Rule.DAMAGE, PROFESSIONAL, "Out of service."),
+    CUT_TO_CORD(
+            Area.SIDEWALL,
+            WORDS.say("cutToTheCord"),
+            DO_NOT_OPERATE,
+            Rule.DAMAGE,
+            PROFESSIONAL,
+            WORDS.say("outOfService")),
     /** A crack deeper than 2/32 in. */
     CRACK_DEEP(
             Area.SIDEWALL,
-            "Crack deeper than 2/32 in",
+            WORDS.say("crackDeeperThan232"),
             DO_NOT_OPERATE,
             Rule.SIDEWALL_CRACK,
             TIRE_REMOVED,
-            "Replace at once."),
+            WORDS.say("replaceAtOnce")),
     /** A crack up to 2/32 in deep. */
     CRACK_SHALLOW(
             Area.SIDEWALL,
-            "Crack up to 2/32 in deep",
+            WORDS.say("crackUpTo232"),
             WATCH,
             Rule.SIDEWALL_CRACK,
             PROFESSIONAL,
-            "A tire professional inspects it; watch it until then."),
+            WORDS.say("tireProfessionalInspectsItWatch")),
     /** A shallow hollow, usual in radials. */
     INDENTATION(
             Area.SIDEWALL,
-            "Shallow indentation",
+            WORDS.say("shallowIndentation"),
             GOOD,
             Rule.DAMAGE,
             TIRE_REMOVED,
-            "Normal in radials: recorded, no action."),
+            WORDS.say("normalInRadialsRecordedNo")),
     /** It hit a curb or a driveway. */
     CURB_STRIKE(
             Area.SIDEWALL,
-            "Curb or driveway strike",
+            WORDS.say("curbOrDrivewayStrike"),
             WATCH,
             Rule.CURB_STRIKE,
             FIXED,
-            "Look at this sidewall, the wheel and the joints."),
+            WORDS.say("lookAtThisSidewall")),
     /** A directional tire that runs the wrong way. */
     INSTALLED_BACKWARD(
             Area.SIDEWALL,
-            "Directional arrow points backwards",
+            WORDS.say("directionalArrowPointsBackwards"),
             DO_NOT_OPERATE,
             Rule.DIRECTIONAL,
             FIXED,
-            "Change sides or remount it on the wheel."),
+            WORDS.say("changeSidesOrRemount")),
     /** Flat, or a leak that can be heard. */
     FLAT_OR_LEAKING(
             Area.VALVE,
-            "Flat, or a leak you can hear",
+            WORDS.say("flatOrALeakYou"),
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             PROFESSIONAL,
-            "Out of service. Don’t add air: demount and look inside."),
+            WORDS.say("outOfServiceDontAdd")),
     /** The valve has no cap. */
-    CAP_MISSING(Area.VALVE, "Valve cap missing", WATCH, Rule.SMALL_PARTS, FIXED, "Put a metal cap on, on the spot."),
+    CAP_MISSING(Area.VALVE, WORDS.say("valveCapMissing"), WATCH, Rule.SMALL_PARTS, FIXED, WORDS.say("putAMetalCap")),
     /** The rubber round the stem has aged. */
     GROMMET_AGED(
-            Area.VALVE,
-            "Grommet aged",
-            WATCH,
-            Rule.SMALL_PARTS,
-            FIXED,
-            "New stem or grommet when the tire is next off; sooner if it leaks."),
+            Area.VALVE, WORDS.say("grommetAged"), WATCH, Rule.SMALL_PARTS, FIXED, WORDS.say("newStemOrGrommetWhen")),
     /** Soap bubbles at the core. */
-    CORE_LEAKING(
-            Area.VALVE,
-            "Valve core leaking",
-            WATCH,
-            Rule.SMALL_PARTS,
-            FIXED,
-            "Change the core on the spot, gauge again."),
+    CORE_LEAKING(Area.VALVE, WORDS.say("valveCoreLeaking"), WATCH, Rule.SMALL_PARTS, FIXED, WORDS.say("changeTheCore")),
     /** A torn or broken bead. */
     BEAD_TORN(
             Area.WHEEL,
-            "Bead torn or broken",
+            WORDS.say("beadTornOrBroken"),
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             TIRE_REMOVED,
-            "Never repaired: scrap the tire. It fails, or leaks unnoticed."),
+            WORDS.say("neverRepairedScrapTheTire")),
     /** A crack in the wheel. */
     WHEEL_CRACKED(
             Area.WHEEL,
-            "Wheel cracked",
+            WORDS.say("wheelCracked"),
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "Out of service until the wheel is changed."),
+            WORDS.say("outOfServiceUntil")),
     /** A bent wheel. */
     WHEEL_BENT(
             Area.WHEEL,
-            "Wheel bent",
+            WORDS.say("wheelBent"),
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "Out of service until the wheel is changed."),
+            WORDS.say("outOfServiceUntil")),
     /** Rust that eats into the wheel. */
     WHEEL_RUSTED(
             Area.WHEEL,
-            "Heavy rust on the wheel",
+            WORDS.say("heavyRustOnTheWheel"),
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "Out of service until fixed."),
+            WORDS.say("outOfServiceUntilFixed")),
     /** A stud hole that is no longer round. */
     STUD_HOLE_ELONGATED(
             Area.WHEEL,
-            "Stud hole elongated",
+            WORDS.say("studHoleElongated"),
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "Out of service until the wheel is changed."),
+            WORDS.say("outOfServiceUntil")),
     /** A stud without its nut. */
     NUT_MISSING(
             Area.WHEEL,
-            "Nut missing",
+            WORDS.say("nutMissing"),
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "Out of service until fixed. Torque all nuts of this wheel."),
+            WORDS.say("outOfServiceUntilFixed2")),
     /** A nut that turns by hand or tool. */
     NUT_LOOSE(
             Area.WHEEL,
-            "Nut loose",
+            WORDS.say("nutLoose"),
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "Out of service until fixed. Torque all nuts of this wheel."),
+            WORDS.say("outOfServiceUntilFixed2")),
     /** A streak of rust from a nut. */
     NUT_RUST_STREAK(
             Area.WHEEL,
-            "Rust streak at a nut",
+            WORDS.say("rustStreakAtANut"),
             DO_NOT_OPERATE,
             Rule.WHEEL_CONDITION,
             FIXED,
-            "A rust streak tells of a loose nut: out of service until checked."),
+            WORDS.say("rustStreakTells")),
     /** Hub- and stud-piloted parts on one hub. */
     PILOT_MIXED(
             Area.WHEEL,
-            "Hub- and stud-piloted parts mixed",
+            WORDS.say("hubAndStudPilotedParts"),
             DO_NOT_OPERATE,
             Rule.PILOT_MATCH,
             FIXED,
-            "They look alike and never interchange: out of service."),
+            WORDS.say("theyLookAlikeAndNever")),
     /** It was gauged at 80% of its target or less. */
     RUN_FLAT(
             Area.RECORDED,
-            "Ran at 80% of target or less",
+            WORDS.say("ranAt80OfTarget"),
             DO_NOT_OPERATE,
             Rule.RUN_FLAT,
             PROFESSIONAL,
-            "Treat it as run flat: don’t add air on the vehicle; deflate, demount and look inside."),
+            WORDS.say("treatItAsRunFlat")),
     /** Its sensor tells of air going fast. */
     FAST_LOSS(
             Area.RECORDED,
-            "Losing air fast by its sensor",
+            WORDS.say("losingAirFast"),
             SERVICE_DUE,
             Rule.PRESSURE_LOSS,
             FIXED,
-            "Too quick a drop to be called normal. Gauge it cold, and look at core, stem and bead, and for a puncture."),
+            WORDS.say("tooQuickADrop")),
     /** A qualified person said that it is not serviceable. */
     CONDEMNED(
             Area.RECORDED,
-            "Condemned by a tire professional",
+            WORDS.say("condemnedByATireProfessional"),
             DO_NOT_OPERATE,
             Rule.DAMAGE,
             TIRE_REMOVED,
-            "Take it off and scrap it.");
+            WORDS.say("takeItOffAndScrap"));
 
     /** Where on the tire one looks for it; {@code RECORDED} comes from readings and verdicts, not from a look. */
     public enum Area {

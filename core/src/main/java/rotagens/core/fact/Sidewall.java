@@ -1,13 +1,15 @@
 package rotagens.core.fact;
 
+import static rotagens.core.fact.FactWords.WORDS;
+
 import java.util.Optional;
 
 /** Which sidewall, as it stands on the vehicle: outer is away from the center line, as with the grooves. */
 public enum Sidewall {
     /** The one that faces away from the vehicle’s center line. */
-    OUTER("outer sidewall"),
+    OUTER(WORDS.say("outerSidewall")),
     /** The one that faces it. */
-    INNER("inner sidewall");
+    INNER(WORDS.say("innerSidewall"));
 
     private final String label;
 
@@ -38,9 +40,9 @@ public enum Sidewall {
     /** A tire's edge, whichever way it is mounted. */
     public enum Edge {
         /** The edge of the side with the full DOT code. */
-        DOT_SIDE("DOT side"),
+        DOT_SIDE(WORDS.say("dotSide")),
         /** The other edge. */
-        OTHER_SIDE("other side");
+        OTHER_SIDE(WORDS.say("otherSide"));
 
         private final String label;
 

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,10 +23,10 @@ public final class AgeCheck {
                     Verdict.UNKNOWN,
                     Reason.of(
                             Rule.DOT_DATE,
-                            Message.of("DOT date not on file"),
-                            Message.of("no DOT date"),
+                            WORDS.message("dotDateNotOnFile"),
+                            WORDS.message("noDotDate"),
                             Message.of(""),
-                            "The full code is on one sidewall only, often the inboard one: read the other sidewall.")));
+                            WORDS.say("fullCodeIsOnOne"))));
         }
         List<VerdictReason> reasons = new ArrayList<>();
         LocalDate horizon = one.today().plusDays(one.policy().days(PolicyNumber.FORECAST_DAYS));

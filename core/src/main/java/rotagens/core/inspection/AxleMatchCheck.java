@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,22 +43,21 @@ final class AxleMatchCheck {
                     Verdict.DO_NOT_OPERATE,
                     Reason.of(
                             Rule.RETREAD_STEER,
-                            Message.of("Retread on the steer axle"),
-                            Message.of("retread"),
-                            Message.of("none on steer"),
-                            "A retread never rolls on a steer axle: take it off.")));
+                            WORDS.message("retreadOnTheSteerAxle"),
+                            WORDS.message("retread"),
+                            WORDS.message("noneOnSteer"),
+                            WORDS.say("retreadNeverRolls"))));
         }
         if (!tire.model().isSteerAllowed() && vehicle.layout().isSteer(position)) {
-            reasons.add(
-                    new VerdictReason(
-                            Verdict.DO_NOT_OPERATE,
-                            Reason.of(
-                                    Rule.STEER_ALLOWED,
-                                    Message.of(
-                                            "{} on the steer axle", tire.model().title()),
-                                    Message.of("on steer"),
-                                    Message.of("not on steer"),
-                                    "The manufacturer does not allow this model on steer axles. Install one that is allowed there.")));
+            reasons.add(new VerdictReason(
+                    Verdict.DO_NOT_OPERATE,
+                    Reason.of(
+                            Rule.STEER_ALLOWED,
+                            WORDS.message(
+                                    "onTheSteerAxle", "model", tire.model().title()),
+                            WORDS.message("onSteer"),
+                            WORDS.message("notOnSteer"),
+                            WORDS.say("manufacturerDoesNotAllow"))));
         }
         boolean isDriven = vehicle.type() != VehicleType.TRAILER && position instanceof Position.OnAxle;
         if (isDriven && tire.model().size() instanceof TireSize.Metric metric && metric.isForTrailers()) {
@@ -64,10 +65,10 @@ final class AxleMatchCheck {
                     Verdict.DO_NOT_OPERATE,
                     Reason.of(
                             Rule.TRAILER_TIRE,
-                            Message.of("{}, a trailer tire, on a motor vehicle", metric.molded()),
-                            Message.of("ST"),
-                            Message.of("trailers only"),
-                            "It isn’t built to steer, drive or brake. Install one made for motor vehicles.")));
+                            WORDS.message("trailerTireOnAMotor", "molded", metric.molded()),
+                            WORDS.message("st"),
+                            WORDS.message("trailersOnly"),
+                            WORDS.say("itIsntBuiltToSteer"))));
         }
         vehicle.wheelAt(position)
                 .filter(wheelLimits -> wheelLimits.rimInches().isPresent())
@@ -86,23 +87,25 @@ final class AxleMatchCheck {
     private static Optional<VerdictReason> tooSlow(Vehicle vehicle, Tire tire) {
         return vehicle.use()
                 .speed()
-                .flatMap(
-                        asked -> speed(tire)
-                                .filter(here -> here.kmPerHour() < asked.kmPerHour())
-                                .map(
-                                        here -> new VerdictReason(
-                                                Verdict.DO_NOT_OPERATE,
-                                                Reason.of(
-                                                        Rule.SPEED_RATING,
-                                                        Message.of(
-                                                                "Speed symbol {} ({} an hour), the vehicle asks for {} ({} an hour)",
-                                                                here.name(),
-                                                                here.anHour(),
-                                                                asked.name(),
-                                                                asked.anHour()),
-                                                        Message.of(here.name()),
-                                                        Message.of(asked.name()),
-                                                        "It carries its load only up to that speed: install a tire with the vehicle’s symbol or a faster one."))));
+                .flatMap(asked -> speed(tire)
+                        .filter(here -> here.kmPerHour() < asked.kmPerHour())
+                        .map(here -> new VerdictReason(
+                                Verdict.DO_NOT_OPERATE,
+                                Reason.of(
+                                        Rule.SPEED_RATING,
+                                        WORDS.message(
+                                                "speedSymbolAnHour",
+                                                "here",
+                                                here.name(),
+                                                "anHour",
+                                                here.anHour(),
+                                                "asked",
+                                                asked.name(),
+                                                "askedAnHour",
+                                                asked.anHour()),
+                                        Message.of(here.name()),
+                                        Message.of(asked.name()),
+                                        WORDS.say("itCarriesItsLoadOnly")))));
     }
 
     /** A speed symbol slower than another tire's on the axle: the axle is as fast as its slowest tire. */
@@ -115,14 +118,17 @@ final class AxleMatchCheck {
                                 Verdict.WATCH,
                                 Reason.of(
                                         Rule.SPEED_RATING,
-                                        Message.of(
-                                                "Speed symbol {} here, {} at {}",
+                                        WORDS.message(
+                                                "speedSymbolHere",
+                                                "mine",
                                                 mine.name(),
+                                                "other",
                                                 other.name(),
+                                                "position",
                                                 mate.position().code()),
                                         Message.of(mine.name()),
                                         Message.of(other.name()),
-                                        "The axle may be driven no faster than its slowest tire allows."))))
+                                        WORDS.say("axleMayBeDrivenNo")))))
                 .findFirst());
     }
 
@@ -150,14 +156,17 @@ final class AxleMatchCheck {
                         Verdict.DO_NOT_OPERATE,
                         Reason.of(
                                 Rule.PILOT_MATCH,
-                                Message.of(
-                                        "{} wheel here, {} at {}",
+                                WORDS.message(
+                                        "wheelHere",
+                                        "here",
                                         here.get().label(),
+                                        "there",
                                         there.get().label(),
+                                        "position",
                                         mate.position().code()),
                                 Message.of(here.get().label()),
                                 Message.of(there.get().label()),
-                                "They look alike and never interchange: out of service until the wheels match.")));
+                                WORDS.say("theyLookAlikeAndNever"))));
             }
         }
         return Optional.empty();

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -138,16 +140,19 @@ public record Diagnosis(
             }
             RankedCause first = rankedCause.get(0);
             if (!first.evidenceFor().isEmpty() && !first.evidenceAgainst().isEmpty()) {
-                return Optional.of("The evidence on " + first.cause().label()
-                        + " is ambiguous: check it first, correct nothing yet.");
+                return Optional.of(WORDS.say(
+                        "evidenceOnIsAmbiguousCheck", "cause", first.cause().label()));
             }
             boolean level = rankedCause.size() > 1
                     && rankedCause.get(1).score() == first.score()
                     && !first.evidenceFor().isEmpty();
             return level
-                    ? Optional.of(
-                            "As much speaks for " + rankedCause.get(1).cause().label() + " as for "
-                                    + first.cause().label() + ".")
+                    ? Optional.of(WORDS.say(
+                            "asMuchSpeaks",
+                            "one",
+                            rankedCause.get(1).cause().label(),
+                            "other",
+                            first.cause().label()))
                     : Optional.empty();
         }
 
@@ -166,8 +171,7 @@ public record Diagnosis(
                     .map(PressureLoss.ColdReading::psi)
                     .toList();
             if (target.isEmpty() || cold.size() < FEW_READINGS) {
-                unknown.add("Its pressure history: " + (target.isEmpty() ? "no target" : "fewer than 3 cold readings")
-                        + ".");
+                unknown.add(WORDS.say("itsPressureHistoryFewerThan", "hasTarget", !target.isEmpty()));
                 return;
             }
             double goal = target.get().psi();
@@ -179,25 +183,25 @@ public record Diagnosis(
             if (2 * high >= cold.size()) {
                 statement(
                         true,
-                        Message.of("{} of {} cold readings over the target {}", high, cold.size(), target.get()),
+                        WORDS.message("ofColdReadingsOver", "high", high, "count", cold.size(), "target", target.get()),
                         WearCause.OVER_INFLATION);
                 statement(
                         false,
-                        Message.of("{} of {} cold readings were high", high, cold.size()),
+                        WORDS.message("ofColdReadingsWereHigh", "high", high, "count", cold.size()),
                         WearCause.UNDER_INFLATION,
                         WearCause.LEAK);
             } else if (2 * low >= cold.size()) {
                 statement(
                         true,
-                        Message.of("{} of {} cold readings under the target {}", low, cold.size(), target.get()),
+                        WORDS.message("ofColdReadingsUnder", "low", low, "count", cold.size(), "target", target.get()),
                         WearCause.UNDER_INFLATION);
                 statement(
                         false,
-                        Message.of("{} of {} cold readings were low", low, cold.size()),
+                        WORDS.message("ofColdReadingsWereLow", "low", low, "count", cold.size()),
                         WearCause.OVER_INFLATION,
                         WearCause.HARD_CORNERING);
             } else if (low + high == 0) {
-                Message clean = Message.of("All {} cold readings on the target {}", cold.size(), target.get());
+                Message clean = WORDS.message("allColdReadings", "count", cold.size(), "target", target.get());
                 statement(false, clean, WearCause.OVER_INFLATION, WearCause.UNDER_INFLATION, WearCause.LEAK);
                 statement(true, clean, WearCause.HARD_CORNERING, WearCause.LOAD_BELOW_PRESSURE);
             }
@@ -208,13 +212,12 @@ public record Diagnosis(
             if (rate.filter(PressureLoss::isLeak).isPresent()) {
                 statement(
                         true,
-                        Message.of(
-                                "It loses at least {}% a month",
-                                Math.round(rate.get().low() * 1000) / 10.0),
+                        WORDS.message(
+                                "itLosesAtLeast", "low", Math.round(rate.get().low() * 1000) / 10.0),
                         WearCause.LEAK,
                         WearCause.UNDER_INFLATION);
             } else if (rate.isPresent() && rate.get().high() <= PressureLoss.NORMAL_MONTHLY) {
-                statement(false, Message.of("It holds its air: under 5% a month"), WearCause.LEAK);
+                statement(false, WORDS.message("itHoldsItsAirUnder"), WearCause.LEAK);
             }
         }
 
@@ -222,14 +225,16 @@ public record Diagnosis(
         private void load() {
             Optional<Double> reserve = axle.flatMap(AxlePressure::reserve);
             if (reserve.isEmpty()) {
-                unknown.add("Its load: weigh the vehicle.");
+                unknown.add(WORDS.say("itsLoadWeighTheVehicle"));
                 return;
             }
             Load carried = Load.lb(
                     Math.rint(axle.flatMap(AxlePressure::load).orElseThrow().perTireLb()));
-            Message words = Message.of(
-                    "{} weighed, the target carries {}",
+            Message words = WORDS.message(
+                    "weighedTheTargetCarries",
+                    "carried",
                     carried,
+                    "axle",
                     Load.lb(Math.floor(
                             axle.flatMap(AxlePressure::capacityAtTargetLb).orElseThrow())));
             if (reserve.get() >= SPARE_RESERVE) {
@@ -257,18 +262,24 @@ public record Diagnosis(
             Optional<WearPattern> theirs =
                     across.flatMap(mate -> pattern(mate, policy.number(PolicyNumber.WEAR_DIFFERENCE)));
             if (theirs.isEmpty()) {
-                unknown.add("The tread across the axle: measure "
-                        + across.map(mate -> mate.position().code()).orElse("the other side") + ".");
+                unknown.add(WORDS.say(
+                        "treadAcrossTheAxleMeasure",
+                        "across",
+                        across.map(mate -> mate.position().code()).orElse(WORDS.say("otherSide"))));
                 return;
             }
             String code = across.get().position().code();
             if (theirs.get().shape() == shape) {
-                Message both = Message.of("{} is worn on the same edge", code);
+                Message both = WORDS.message("isWornOnTheSame", "code", code);
                 statement(true, both, WearCause.TOE);
                 statement(false, both, WearCause.CAMBER);
             } else {
-                Message alone = Message.of(
-                        "{} across the axle is {}", code, theirs.get().shape().label());
+                Message alone = WORDS.message(
+                        "acrossTheAxle",
+                        "code",
+                        code,
+                        "shape",
+                        theirs.get().shape().label());
                 statement(true, alone, WearCause.CAMBER);
                 statement(false, alone, WearCause.TOE);
             }
@@ -317,20 +328,18 @@ public record Diagnosis(
                                                             .psi())
                                             >= 10);
             if (oneSideLow) {
-                statement(
-                        false,
-                        Message.of("It pulls, but one side is 10 psi low: pressure until proven otherwise"),
-                        WearCause.TOE,
-                        WearCause.CAMBER);
+                statement(false, WORDS.message("itPullsButOneSide"), WearCause.TOE, WearCause.CAMBER);
             } else {
                 statement(true, reported(driverReport), WearCause.TOE, WearCause.CAMBER);
             }
         }
 
         private static Message reported(VehicleEvents.DriverReport driverReport) {
-            return Message.of(
-                    "A driver reported on {}: {}",
+            return WORDS.message(
+                    "driverReported",
+                    "on",
                     driverReport.on(),
+                    "symptom",
                     driverReport.symptom().label());
         }
 
@@ -344,25 +353,26 @@ public record Diagnosis(
                     .filter(on -> on.isAfter(today.minusYears(1)))
                     .ifPresent(on -> statement(
                             true,
-                            Message.of("A curb strike on {}", on),
+                            WORDS.message("curbStrike2", "on", on),
                             WearCause.CAMBER,
                             WearCause.TOE,
                             WearCause.AXLE_ALIGNMENT));
             events.last(VehicleEvents.Type.HARD_BRAKING)
                     .filter(on -> on.isAfter(today.minusDays(SYMPTOM_DAYS)))
-                    .ifPresent(on -> statement(true, Message.of("Hard braking on {}", on), WearCause.BRAKE));
+                    .ifPresent(on -> statement(true, WORDS.message("hardBraking2", "on", on), WearCause.BRAKE));
             vehicle.vehicle()
                     .parkedSince()
                     .filter(since -> since.isBefore(today.minusDays(policy.days(PolicyNumber.PARKED_DAYS))))
-                    .ifPresent(since -> statement(true, Message.of("Parked since {}", since), WearCause.LONG_PARKING));
+                    .ifPresent(since ->
+                            statement(true, WORDS.message("parkedSince", "since", since), WearCause.LONG_PARKING));
             boolean needsAlignmentHistory = WearCause.of(pattern.shape()).contains(WearCause.TOE);
             if (needsAlignmentHistory
                     && events.last(VehicleEvents.Type.ALIGNMENT).isEmpty()) {
-                unknown.add("When it was last aligned.");
+                unknown.add(WORDS.say("whenItWasLastAligned"));
             }
             if (pattern.shape() == Shape.CUPPING
                     && events.last(VehicleEvents.Type.SHOCKS).isEmpty()) {
-                unknown.add("When its shocks were last replaced.");
+                unknown.add(WORDS.say("whenItsShocksWereLast"));
             }
         }
 
@@ -372,11 +382,11 @@ public record Diagnosis(
                 if (on.isBefore(shown.minusDays(SETTLING_DAYS))) {
                     statement(
                             false,
-                            Message.of("{} on {}, and the tread was read since", capital(type.label()), on),
+                            WORDS.message("onAndTheTreadWas", "capital", capital(type.label()), "on", on),
                             cures);
                 } else {
-                    unknown.add("Whether it still wears so: " + type.label() + " since, measure again in "
-                            + SETTLING_DAYS + " days.");
+                    unknown.add(
+                            WORDS.say("whetherItStillWearsSo", "type", type.label(), "settlingDays", SETTLING_DAYS));
                 }
             });
         }

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -146,9 +148,7 @@ public final class FactIntake {
                 .map(first -> filledTo.psi() > first.psi())
                 .orElse(true);
         if ((waits || ranLow) && airIn) {
-            return Optional.of(
-                    Message.of(
-                            "Danger: A tire at 80% of target or less can burst while it is inflated. Never add air on the vehicle: deflate, demount and inspect inside."));
+            return Optional.of(WORDS.message("dangerATireAt80"));
         }
         return Guard.refusesFill(filledTo, inForce.maximum());
     }

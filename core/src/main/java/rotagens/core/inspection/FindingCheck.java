@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -32,11 +34,11 @@ final class FindingCheck {
                     verdict,
                     Reason.of(
                             finding.rule(),
-                            Message.of("{}, seen {} by {}", open.label(), open.on(), open.by()),
+                            WORDS.message("seenBy", "open", open.label(), "on", open.on(), "by", open.by()),
                             Message.of(finding.label()),
                             Message.of(""),
                             finding == Finding.RETREAD_IDENTIFIED
-                                    ? "A retread never rolls on a steer axle: take it off."
+                                    ? WORDS.say("retreadNeverRolls")
                                     : finding.explanation()),
                     java.util.Optional.of(finding)));
         }

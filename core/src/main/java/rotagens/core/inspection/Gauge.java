@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Optional;
 import rotagens.core.fact.Verdict;
@@ -21,11 +23,11 @@ public record Gauge(String name, Type type, Optional<LocalDate> calibrated) {
     /** What it reads. */
     public enum Type {
         /** For cold and hot pressures. */
-        PRESSURE("pressure"),
+        PRESSURE(WORDS.say("pressure")),
         /** For grooves, in 32nds of an inch. */
-        TREAD("tread depth"),
+        TREAD(WORDS.say("treadDepth")),
         /** For wheel nuts, in ft·lb. */
-        TORQUE("torque");
+        TORQUE(WORDS.say("torque"));
 
         private final String label;
 
@@ -80,15 +82,15 @@ public record Gauge(String name, Type type, Optional<LocalDate> calibrated) {
             return Optional.empty();
         }
         Message says = calibrated
-                .map(on -> Message.of("{} was calibrated {}, due again {}", name, on, due))
-                .orElse(Message.of("{} has no calibration on file", name));
+                .map(on -> WORDS.message("wasCalibratedDueAgain", "name", name, "on", on, "due", due))
+                .orElse(WORDS.message("hasNoCalibrationOnFile", "name", name));
         return Optional.of(new VerdictReason(
                 Verdict.WATCH,
                 Reason.of(
                         Rule.GAUGE_CALIBRATED,
                         says,
-                        calibrated.map(on -> Message.of("{}", on)).orElse(Message.of("never")),
-                        Message.of("{} months", policy.days(PolicyNumber.CALIBRATION_MONTHS)),
-                        "Check it against a master gauge. Its readings are saved, with its name and this doubt.")));
+                        calibrated.map(on -> Message.of("{}", on)).orElse(WORDS.message("never")),
+                        WORDS.message("months", "calibrationMonths", policy.days(PolicyNumber.CALIBRATION_MONTHS)),
+                        WORDS.say("checkItAgainstAMaster"))));
     }
 }

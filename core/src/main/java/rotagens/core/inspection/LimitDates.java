@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,9 +53,9 @@ public final class LimitDates {
      */
     public record DateRange(LocalDate earliest, Optional<LocalDate> latest) {}
 
-    private static final String OVERALL_MEANS = "Tread never masks age: a good tread on an old casing still comes off.";
-    private static final String SPARE_MEANS = "A spare ages unseen: it is hardly ever looked at and never wears.";
-    private static final String STEER_MEANS = "Move it back from steer, or retire it. Tread never masks age.";
+    private static final String OVERALL_MEANS = WORDS.say("treadNeverMasksAge");
+    private static final String SPARE_MEANS = WORDS.say("spareAgesUnseen");
+    private static final String STEER_MEANS = WORDS.say("moveItBackFromSteer");
 
     private LimitDates() {}
 
@@ -99,7 +101,7 @@ public final class LimitDates {
                         today,
                         Reason.of(
                                 open.finding().rule(),
-                                Message.of("{}, seen {} by {}", open.label(), open.on(), open.by()),
+                                WORDS.message("seenBy", "open", open.label(), "on", open.on(), "by", open.by()),
                                 Message.of(open.label()),
                                 Message.of(""),
                                 open.finding().explanation())))
@@ -143,7 +145,7 @@ public final class LimitDates {
         boolean spare = state.position() instanceof Position.Spare;
         limitDates.add(ageClock(
                 Rule.AGE_OVERALL,
-                spare ? "overall limit of a spare" : "overall limit",
+                spare ? WORDS.say("overallLimitOfASpare") : WORDS.say("overallLimit"),
                 made.get(),
                 policy.inForce(PolicyNumber.OVERALL_AGE),
                 spare ? SPARE_MEANS : OVERALL_MEANS,
@@ -151,7 +153,7 @@ public final class LimitDates {
         if (hasSteerLimit(vehicle, state.position())) {
             limitDates.add(ageClock(
                     Rule.AGE_STEER,
-                    "steer limit",
+                    WORDS.say("steerLimit"),
                     made.get(),
                     policy.inForce(PolicyNumber.STEER_AGE),
                     STEER_MEANS,
@@ -166,34 +168,47 @@ public final class LimitDates {
         String years = plain(limit.value());
         boolean passed = !reached.isAfter(today);
         boolean nearToday = DotWeek.isWithinItsWeek(reached, today);
-        Message says = Message.of(
-                made.isExact()
-                        ? passed ? "Age {} y, {} {} y passed {}{}" : "Age {} y, {} {} y on {}{}"
-                        : passed ? "Age up to {} y, {} {} y passed by {}{}" : "Age up to {} y, {} {} y on {}{}",
+        Message says = WORDS.message(
+                "ageAgainstItsLimit",
+                "isExact",
+                made.isExact(),
+                "passed",
+                passed,
+                "ageYears",
                 String.format(java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10),
+                "name",
                 name,
+                "years",
                 years,
+                "reached",
                 reached,
-                nearToday ? " (±1 week)" : "");
+                "nearToday",
+                nearToday);
         return new LimitDate(
                 rule,
                 reached,
                 new Reason(
                         rule,
                         says,
-                        Message.of(
-                                "DOT {}, {} y",
+                        WORDS.message(
+                                "dotY",
+                                "marked",
                                 made.marked(),
+                                "ageYears",
                                 String.format(
                                         java.util.Locale.ROOT, "%.1f", Math.floor(made.ageYears(today) * 10) / 10)),
                         Message.of("{} y", years),
                         made.isExact()
-                                ? Message.of("Set by {}. {}", limit.setBy(), means)
-                                : Message.of(
-                                        "DOT {}: {}. Set by {}. {}",
+                                ? WORDS.message("setBy", "setBy", limit.setBy(), "means", means)
+                                : WORDS.message(
+                                        "dotSet",
+                                        "marked",
                                         made.marked(),
+                                        "doubt",
                                         made.doubt(),
+                                        "setBy",
                                         limit.setBy(),
+                                        "means",
                                         means)));
     }
 
@@ -215,7 +230,11 @@ public final class LimitDates {
             boolean legal = known.value().isAtOrBelow(limits.legal());
             return legal || known.value().isAtOrBelow(limits.pull())
                     ? Optional.of(reached(
-                            Message.of(known.value().label()), known.on(), legal, limits, " By wear bar or coin."))
+                            Message.of(known.value().label()),
+                            known.on(),
+                            legal,
+                            limits,
+                            WORDS.say("byWearBarOrCoin4")))
                     : Optional.empty();
         });
     }
@@ -228,13 +247,12 @@ public final class LimitDates {
                 on,
                 Reason.of(
                         rule,
-                        Message.of(legal ? "{}, legal limit {}" : "{}, pull point {}", depth, limit),
+                        (legal
+                                ? WORDS.message("legalLimit2", "depth", depth, "limit", limit)
+                                : WORDS.message("pullPoint2", "depth", depth, "limit", limit)),
                         depth,
                         Message.of("{}", limit),
-                        (legal
-                                        ? "At or under the legal limit: take it off now."
-                                        : "At the pull point: replace it before the legal limit.")
-                                + how));
+                        WORDS.say("atOrUnderTheLegal", "legal", legal, "how", how)));
     }
 
     /** When the tread is forecast to reach the pull point; empty where wear rate or miles per day aren't known. */
@@ -261,17 +279,24 @@ public final class LimitDates {
                 date,
                 new Reason(
                         Rule.TREAD_FORECAST,
-                        Message.of("{} now, pull point {} about {}", lowest, limits.pull(), reachDates.likely()),
+                        WORDS.message(
+                                "nowPullPointAbout",
+                                "lowest",
+                                lowest,
+                                "pull",
+                                limits.pull(),
+                                "likely",
+                                reachDates.likely()),
                         Message.of("{}", lowest),
                         Message.of("{}", limits.pull()),
                         reachDates.latest().isPresent()
-                                ? Message.of(
-                                        "At its own wear rate it gets there between {} and {}.",
+                                ? WORDS.message(
+                                        "atItsOwnWearRate",
+                                        "earliest",
                                         reachDates.earliest(),
+                                        "latest",
                                         reachDates.latest().get())
-                                : Message.of(
-                                        "At its own wear rate it gets there {} at the earliest.",
-                                        reachDates.earliest())),
+                                : WORDS.message("atItsOwnWearRate2", "earliest", reachDates.earliest())),
                 Optional.of(new DateRange(reachDates.earliest(), reachDates.latest()))));
     }
 
@@ -332,19 +357,27 @@ public final class LimitDates {
                             over,
                             new Reason(
                                     Rule.SENSOR_BATTERY,
-                                    Message.of(
-                                            over.isAfter(today)
-                                                    ? "Sensor {} installed {}, battery may fail from {}"
-                                                    : "Sensor {} installed {}, battery overdue since {}",
-                                            sensor.sensorId(),
-                                            fitted,
-                                            over.isAfter(today) ? from : over),
+                                    (over.isAfter(today)
+                                            ? WORDS.message(
+                                                    "sensorInstalledBatteryMayFail",
+                                                    "sensorId",
+                                                    sensor.sensorId(),
+                                                    "fitted",
+                                                    fitted,
+                                                    "after",
+                                                    over.isAfter(today) ? from : over)
+                                            : WORDS.message(
+                                                    "sensorInstalledBatteryOverdueSince",
+                                                    "sensorId",
+                                                    sensor.sensorId(),
+                                                    "fitted",
+                                                    fitted,
+                                                    "after",
+                                                    over.isAfter(today) ? from : over)),
                                     Message.of("{}", fitted),
                                     Message.of("{} y", plain(limit.value())),
-                                    Message.of(
-                                            "Overdue at {} y, set by {}. The bead has to be broken for an inside sensor: install a new one when the tire is demounted anyway.",
-                                            plain(limit.value()),
-                                            limit.setBy())));
+                                    WORDS.message(
+                                            "overdueAtYSet", "limit", plain(limit.value()), "setBy", limit.setBy())));
                 }));
     }
 
@@ -379,17 +412,17 @@ public final class LimitDates {
                     .filter(next -> next.isAfter(first))
                     .orElse(first);
             Message says = last.isPresent()
-                    ? Message.of("Professional inspection of {}, next {}", last.get(), due)
-                    : Message.of("{} years old {}, no professional inspection since", plain(from), first);
+                    ? WORDS.message("professionalInspectionOfNext", "last", last.get(), "due", due)
+                    : WORDS.message("yearsOldNoProfessionalInspection", "from", plain(from), "first", first);
             return new LimitDate(
                     Rule.AGE_INSPECTION,
                     due,
                     Reason.of(
                             Rule.AGE_INSPECTION,
                             says,
-                            Message.of("DOT {}", made.marked()),
-                            Message.of("yearly from {} y", plain(from)),
-                            "A qualified tire professional looks inside and out, and the verdict is recorded."));
+                            WORDS.message("dot", "marked", made.marked()),
+                            WORDS.message("yearlyFromY", "from", plain(from)),
+                            WORDS.say("qualifiedTireProfessionalLooksInside")));
         });
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import rotagens.core.alert.AlertKind;
 import rotagens.core.measure.Message;
 import rotagens.core.pressure.PressureLoss;
@@ -35,38 +37,27 @@ public record LossStatement(Kind kind, Message statement) {
     public static LossStatement of(TireState state) {
         PressureLoss.Loss loss = state.loss();
         if (loss.isLeak()) {
-            return new LossStatement(
-                    Kind.LEAK, Message.of("A leak: look at valve core, stem, bead, and for a puncture."));
+            return new LossStatement(Kind.LEAK, WORDS.message("leakLookAtValveCore"));
         }
         if (state.alerts().open(AlertKind.LEAK).isPresent()) {
-            return new LossStatement(
-                    Kind.LEAK,
-                    Message.of(
-                            "A leak on file isn’t cleared by air: look at valve core, stem, bead, and for a puncture."));
+            return new LossStatement(Kind.LEAK, WORDS.message("leakOnFileIsntCleared"));
         }
         if (loss.isSuspected() || state.alerts().open(AlertKind.SUSPECTED_LEAK).isPresent()) {
-            return new LossStatement(
-                    Kind.SUSPECTED_LEAK,
-                    Message.of("Too quick a drop to be called normal. Check again, and look at core, stem and bead."));
+            return new LossStatement(Kind.SUSPECTED_LEAK, WORDS.message("tooQuickADrop"));
         }
         if (loss.worst().isEmpty()) {
             return new LossStatement(
                     Kind.UNKNOWN,
-                    Message.of(
-                            "Fewer than two cold readings since the last fill: the rate isn’t known yet. {}% a month is assumed.",
+                    WORDS.message(
+                            "fewerThanTwoColdReadings",
+                            "normalMonthly",
                             Math.round(PressureLoss.NORMAL_MONTHLY * 100)));
         }
         if (loss.worst().filter(PressureLoss::mayBeWeather).isPresent()) {
-            return new LossStatement(
-                    Kind.UNCERTAIN,
-                    Message.of(
-                            "Without the temperature of each reading this may be weather. Note it at the next gauge."));
+            return new LossStatement(Kind.UNCERTAIN, WORDS.message("withoutTheTemperatureOfEach"));
         }
         return loss.isNormal()
-                ? new LossStatement(
-                        Kind.NORMAL, Message.of("A normal rate; that is no reason to leave it uncorrected."))
-                : new LossStatement(
-                        Kind.FAST,
-                        Message.of("Faster than a normal rate, in too short a time to call it a leak. Check again."));
+                ? new LossStatement(Kind.NORMAL, WORDS.message("normalRateThatIsNo"))
+                : new LossStatement(Kind.FAST, WORDS.message("fasterThanANormalRate"));
     }
 }

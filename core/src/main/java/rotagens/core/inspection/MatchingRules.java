@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -83,12 +85,10 @@ public final class MatchingRules {
                 Verdict.DO_NOT_OPERATE,
                 Reason.of(
                         Rule.AXLE_MATCH,
-                        Message.of("{} here, {} at {}", mine, other, thereCode),
+                        WORDS.message("hereAt", "mine", mine, "other", other, "thereCode", thereCode),
                         Message.of(mine),
                         Message.of(other),
-                        construction
-                                ? "Bias and radial never share an axle: out of service."
-                                : "One axle carries one size: install the matching tire.")));
+                        construction ? WORDS.say("biasAndRadialNeverShare") : WORDS.say("oneAxleCarriesOneSize"))));
     }
 
     /**
@@ -134,40 +134,46 @@ public final class MatchingRules {
                             Verdict.UNKNOWN,
                             Reason.of(
                                     Rule.DUAL_DIAMETER,
-                                    Message.of(
-                                            "{} here, {} at {}: diameters not compared",
+                                    WORDS.message(
+                                            "hereAtDiametersNotCompared",
+                                            "model",
                                             here.model().title(),
+                                            "mateModel",
                                             there.model().title(),
+                                            "mateCode",
                                             mateCode),
-                                    Message.of("two models"),
+                                    WORDS.message("twoModels"),
                                     Message.of("{}", Length.ofInches(DUAL_APART_IN)),
-                                    "Different models differ in diameter: measure both round the tread.")));
+                                    WORDS.say("differentModelsDifferInDiameter"))));
         }
         double larger = known.getAsDouble();
         double apart = Math.abs(larger);
         Length difference = Length.ofInches(apart);
         if (apart > DUAL_APART_IN + SLACK) {
-            return Optional.of(
-                    dualReason(
-                            Verdict.DO_NOT_OPERATE,
-                            Message.of(
-                                    "{} {} in diameter than {}",
-                                    difference,
-                                    larger > 0 ? "larger" : "smaller",
-                                    mateCode),
+            return Optional.of(dualReason(
+                    Verdict.DO_NOT_OPERATE,
+                    WORDS.message(
+                            "largerInDiameterThan",
+                            "difference",
                             difference,
-                            DUAL_APART_IN,
-                            "The taller tire of a dual carries more than its share, possibly beyond its rating. Pair tires within the limit."));
+                            "isMore",
+                            larger > 0,
+                            "mateCode",
+                            mateCode),
+                    difference,
+                    DUAL_APART_IN,
+                    WORDS.say("tallerTireOfADual")));
         }
         boolean inner = ((OnAxle) position).dualSlot() == DualSlot.INNER;
         boolean largerInside = (larger > 0) == inner;
         if (apart > LARGER_OUTSIDE_IN + SLACK && largerInside) {
             return Optional.of(dualReason(
                     Verdict.WATCH,
-                    Message.of("Larger tire inside: {} by {}", inner ? position.code() : mateCode, difference),
+                    WORDS.message(
+                            "largerTireInside", "inner", inner ? position.code() : mateCode, "difference", difference),
                     difference,
                     LARGER_OUTSIDE_IN,
-                    "The larger tire of a dual belongs outside."));
+                    WORDS.say("largerTireOfADual")));
         }
         return Optional.empty();
     }
@@ -200,14 +206,17 @@ public final class MatchingRules {
                     Verdict.DO_NOT_OPERATE,
                     Reason.of(
                             Rule.PATTERN_MATCH,
-                            Message.of(
-                                    "{} here, {} at {}",
+                            WORDS.message(
+                                    "hereAt2",
+                                    "model",
                                     here.model().title(),
+                                    "otherModel",
                                     there.model().title(),
+                                    "thereCode",
                                     thereCode),
                             Message.of(here.model().title()),
                             Message.of(there.model().title()),
-                            "Left and right of an axle carry one pattern, so that both sides grip and roll alike.")));
+                            WORDS.say("leftAndRight"))));
         }
         if (here.mean32nds().isPresent() && there.mean32nds().isPresent()) {
             double apart =
@@ -215,15 +224,14 @@ public final class MatchingRules {
             double limit = steer ? ACROSS_STEER_32NDS : ACROSS_32NDS;
             if (apart > limit + SLACK) {
                 TreadDepth figure = TreadDepth.of32nds(Math.round(apart * 10) / 10.0);
-                reasons.add(
-                        new VerdictReason(
-                                Verdict.DO_NOT_OPERATE,
-                                Reason.of(
-                                        Rule.TREAD_MATCH,
-                                        Message.of("Tread {} apart from {}", figure, thereCode),
-                                        Message.of("{}", figure),
-                                        Message.of("{}", TreadDepth.of32nds(limit)),
-                                        "Across an axle tread differs by no more than this: the deeper tire is larger and pulls.")));
+                reasons.add(new VerdictReason(
+                        Verdict.DO_NOT_OPERATE,
+                        Reason.of(
+                                Rule.TREAD_MATCH,
+                                WORDS.message("treadApartFrom", "figure", figure, "thereCode", thereCode),
+                                Message.of("{}", figure),
+                                Message.of("{}", TreadDepth.of32nds(limit)),
+                                WORDS.say("acrossAnAxleTreadDiffers"))));
             }
         }
         return reasons;

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.Optional;
 import rotagens.core.measure.Message;
 import rotagens.core.vehicle.OdometerHistory;
@@ -25,12 +27,12 @@ public final class OdometerCheck {
     public static Optional<Message> backwards(
             OdometerHistory history, Optional<Shown> before, Shown now, Optional<Shown> after) {
         return before.filter(earlier -> history.runsBackwards(earlier, now))
-                .map(earlier -> Message.of(
-                        "Less than the last reading, {}. Read the odometer again, or record that it was replaced.",
-                        earlier.reading().asEntered()))
+                .map(earlier -> WORDS.message(
+                        "lessThanTheLastReading", "asEntered", earlier.reading().asEntered()))
                 .or(() -> after.filter(later -> history.runsBackwards(now, later))
-                        .map(later -> Message.of(
-                                "More than was read later, {}. Check the reading and the date.",
+                        .map(later -> WORDS.message(
+                                "moreThanWasReadLater",
+                                "asEntered",
                                 later.reading().asEntered())));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -45,20 +47,22 @@ public record OrderSpecification(List<Item> items) {
                 opposite.flatMap(across -> onVehicle.at(across).tire()).map(Tire::model);
         Optional<TireModel> model = mate.or(() -> here);
         Message source = mate.isPresent()
-                ? Message.of(
-                        "as at {}, the opposite side", opposite.orElseThrow().code())
-                : Message.of("as the tire there now");
-        Message unread = Message.of("not on file: read it off the sidewall");
+                ? WORDS.message(
+                        "asAtTheOppositeSide",
+                        "opposite",
+                        opposite.orElseThrow().code())
+                : WORDS.message("asTheTireThereNow");
+        Message unread = WORDS.message("notOnFileRead");
         items.add(model.map(known ->
                         new Item("Size", Optional.of(Message.of(known.size().molded())), source))
                 .orElseGet(() -> vehicle.placardAt(position)
                         .map(placard -> new Item(
                                 "Size",
                                 Optional.of(Message.of(placard.size().molded())),
-                                Message.of("from the placard")))
-                        .orElse(new Item("Size", Optional.empty(), Message.of("no tire and no placard on file")))));
+                                WORDS.message("fromThePlacard")))
+                        .orElse(new Item("Size", Optional.empty(), WORDS.message("noTireAndNoPlacard")))));
         items.add(line(
-                "Load range",
+                WORDS.say("loadRange"),
                 model.flatMap(known -> known.ratings().range()).map(range -> Message.of(range.name())),
                 source,
                 unread));
@@ -67,14 +71,11 @@ public record OrderSpecification(List<Item> items) {
         items.add(line(
                 "Wheel",
                 vehicle.wheelAt(position).flatMap(WheelLimits::pilotType).map(pilot -> Message.of(pilot.label())),
-                Message.of("as on file for this position; the two types never interchange"),
-                Message.of("pilot type not on file: look at the stud holes and nuts")));
+                WORDS.message("asOnFile"),
+                WORDS.message("pilotTypeNotOnFile")));
         items.add(leastLoad(vehicle, position, gawr, model));
         if (vehicle.layout().isSteer(position)) {
-            items.add(new Item(
-                    "Use",
-                    Optional.of(Message.of("steer axle: allowed there by its manufacturer, no retread")),
-                    Message.of("rule")));
+            items.add(new Item("Use", Optional.of(WORDS.message("steerAxleAllowedThere")), WORDS.message("rule")));
         }
         return new OrderSpecification(List.copyOf(items));
     }
@@ -101,19 +102,22 @@ public record OrderSpecification(List<Item> items) {
         if (least.isPresent()
                 && rated.filter(load -> load.lb() < least.get().lb() - 1).isPresent()) {
             return new Item(
-                    "Service description",
+                    WORDS.say("serviceDescription"),
                     LoadIndex.carrying(Load.lb(least.get().lb() * derating))
-                            .map(index -> Message.of(
-                                    dual ? "load index {} or higher as one of a dual" : "load index {} or higher",
-                                    index.number())),
-                    Message.of(
-                            "not as there: {} carries {}, under the {} each tire must carry",
+                            .map(index -> (dual
+                                    ? WORDS.message("loadIndexOrHigher", "index", index.number())
+                                    : WORDS.message("loadIndexOrHigher2", "index", index.number()))),
+                    WORDS.message(
+                            "notAsThereCarriesUnder",
+                            "model",
                             model.orElseThrow().title(),
+                            "rated",
                             rated.get(),
+                            "least",
                             least.get()));
         }
         return line(
-                "Service description",
+                WORDS.say("serviceDescription"),
                 model.flatMap(known -> known.ratings().service()).map(read -> Message.of(read.molded())),
                 source,
                 unread);
@@ -142,7 +146,7 @@ public record OrderSpecification(List<Item> items) {
     /** The axle's rating shared by its tires; without it, no less than the present tire carries. */
     private static Item leastLoad(Vehicle vehicle, Position position, Optional<Load> gawr, Optional<TireModel> model) {
         boolean dual = position instanceof OnAxle on && on.dualSlot() != DualSlot.SINGLE;
-        String what = dual ? "Carries at least, as one of a dual" : "Carries at least";
+        String what = dual ? WORDS.say("carriesAtLeastAsOne") : WORDS.say("carriesAtLeast");
         if (gawr.isPresent() && position instanceof OnAxle on) {
             int tires = vehicle.layout().axles().get(on.axle() - 1).tires();
             Load rating = gawr.get();
@@ -150,12 +154,12 @@ public record OrderSpecification(List<Item> items) {
             return new Item(
                     what,
                     Optional.of(Message.of("{}", each)),
-                    Message.of("axle rating {} over {} tires", rating, tires));
+                    WORDS.message("axleRatingOverTires", "rating", rating, "tires", tires));
         }
         return line(
                 what,
                 model.flatMap(known -> known.ratings().maxLoad(dual)).map(load -> Message.of("{}", load)),
-                Message.of("no less than the tire there now; the axle’s rating isn’t on file"),
-                Message.of("neither the axle’s rating nor the tire’s is on file"));
+                WORDS.message("noLessThanTheTire"),
+                WORDS.message("neitherTheAxlesRatingNor"));
     }
 }

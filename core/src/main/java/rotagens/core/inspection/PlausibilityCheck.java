@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
@@ -111,7 +113,7 @@ public final class PlausibilityCheck {
                             cold ? both : new Span(Optional.empty(), both.max()),
                             cold ? new Span(both.min(), Optional.empty()) : both,
                             deepest,
-                            Message.of("{} on {}", last.pressure().orElseThrow(), last.on()));
+                            WORDS.message("on3", "pressure", last.pressure().orElseThrow(), "on", last.on()));
                 })
                 .orElse(new Near(Span.ANY, Span.ANY, deepest, Message.of("")));
     }
@@ -132,10 +134,7 @@ public final class PlausibilityCheck {
         return read.inForce()
                 .flatMap(InForce::target)
                 .filter(target -> far(psi.psi(), target.psi()))
-                .map(target -> Message.of(
-                        "{} differs too much from the target of {}. Check the pressure again, or confirm the reading.",
-                        psi,
-                        target));
+                .map(target -> WORDS.message("differsTooMuchFrom", "psi", psi, "target", target));
     }
 
     private static Optional<Message> pressure(List<Reading> before, Pressure read, ThermalState thermalState) {
@@ -147,10 +146,13 @@ public final class PlausibilityCheck {
                         || (thermalState == ThermalState.COLD)
                                 == (read.psi() > last.pressure().orElseThrow().psi()))
                 .filter(last -> far(read.psi(), last.pressure().orElseThrow().psi()))
-                .map(last -> Message.of(
-                        "{} differs too much from the last reading, {} on {}. Check the pressure again, or confirm the reading.",
+                .map(last -> WORDS.message(
+                        "differsTooMuchFrom2",
+                        "read",
                         read,
+                        "pressure",
                         last.pressure().orElseThrow(),
+                        "on",
                         last.on()));
     }
 
@@ -162,10 +164,13 @@ public final class PlausibilityCheck {
                         .findFirst()
                         .filter(last -> now.thirtySeconds()
                                 > groove.apply(last.tread()).get().thirtySeconds() + GROWN_32NDS + 1e-9)
-                        .map(last -> Message.of(
-                                "{} is deeper than the last reading, {} on {}. Measure the tread again, or confirm the reading.",
+                        .map(last -> WORDS.message(
+                                "isDeeperThanTheLast",
+                                "now",
                                 now,
+                                "apply",
                                 groove.apply(last.tread()).get(),
+                                "on",
                                 last.on())));
     }
 
@@ -182,11 +187,15 @@ public final class PlausibilityCheck {
         long days = Math.max(1, ChronoUnit.DAYS.between(lastOn, on));
         double miles = read.miles() - last.miles();
         return miles > MILES_A_DAY * days
-                ? Optional.of(Message.of(
-                        "{} is {} more than the last reading, {} on {}. Read the odometer again, or confirm the reading.",
+                ? Optional.of(WORDS.message(
+                        "isMoreThanTheLast",
+                        "read",
                         read,
+                        "miles",
                         Distance.miles(Math.rint(miles)),
+                        "last",
                         last,
+                        "lastOn",
                         lastOn))
                 : Optional.empty();
     }

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -74,10 +76,10 @@ public final class PositionRules {
                     Verdict.UNKNOWN,
                     Reason.of(
                             Rule.DOT_DATE,
-                            Message.of("DOT date not on file"),
-                            Message.of("no DOT date"),
+                            WORDS.message("dotDateNotOnFile"),
+                            WORDS.message("noDotDate"),
                             Message.of(""),
-                            "How long it may stay can’t be told: read the code on both sidewalls first.")));
+                            WORDS.say("howLongItMayStay"))));
         }
         return LimitDates.age(one.vehicle(), one.state(), one.policy(), one.today()).stream()
                 .filter(limitDate -> !limitDate.date().isAfter(nextVisit))
@@ -89,9 +91,11 @@ public final class PositionRules {
                                 reason.statement(),
                                 reason.value(),
                                 reason.limit(),
-                                Message.of(
-                                        "It has to last until {}, the next visit. {}",
+                                WORDS.message(
+                                        "itHasToLastUntil",
+                                        "nextVisit",
                                         nextVisit,
+                                        "explanation",
                                         reason.explanation()))))
                 .toList();
     }
@@ -104,10 +108,10 @@ public final class PositionRules {
                     Verdict.UNKNOWN,
                     Reason.of(
                             Rule.TREAD_CURRENT,
-                            Message.of("Tread not measured"),
-                            Message.of("no depth"),
+                            WORDS.message("treadNotMeasured"),
+                            WORDS.message("noDepth"),
                             Message.of(""),
-                            "How long it may stay is unknown. Measure it first.")));
+                            WORDS.say("howLongItMayStay2"))));
         }
         TreadLimits limits = TreadLimits.at(one.vehicle(), one.position(), one.policy());
         boolean rolls = one.position() instanceof OnAxle;
@@ -120,24 +124,30 @@ public final class PositionRules {
         }
         boolean alreadyThere = now <= limit.thirtySeconds();
         TreadDepth about = TreadDepth.of32nds(Math.max(0, Math.round(then * 10) / 10.0));
-        String name = limit == limits.legal() ? "legal limit" : "pull point";
+        String name = limit == limits.legal() ? WORDS.say("legalLimit") : WORDS.say("pullPoint");
         return List.of(new VerdictReason(
                 Verdict.DO_NOT_OPERATE,
                 Reason.of(
                         limit == limits.legal() ? Rule.TREAD_LIMIT : Rule.PULL_POINT,
                         alreadyThere
                                 ? Message.of("{}, {} {} {}", lowest.get(), name, limit, one.placeWords())
-                                : Message.of(
-                                        "{} now, about {} by {}, {} {} {}",
+                                : WORDS.message(
+                                        "nowAbout",
+                                        "lowest",
                                         lowest.get(),
+                                        "about",
                                         about,
+                                        "nextVisit",
                                         nextVisit,
+                                        "name",
                                         name,
+                                        "limit",
                                         limit,
+                                        "placeWords",
                                         one.placeWords()),
                         Message.of("{}", lowest.get()),
                         Message.of("{}", limit),
-                        "A tire must last at its place until the next visit.")));
+                        WORDS.say("tireMustLast"))));
     }
 
     /** Mean length of a month. */

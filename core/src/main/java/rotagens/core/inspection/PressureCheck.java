@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -84,7 +86,7 @@ public final class PressureCheck {
                 Verdict.DO_NOT_OPERATE,
                 Reason.of(
                         Rule.RUN_FLAT,
-                        Message.of("{}, target {}: {}% of target", read, target, share),
+                        WORDS.message("targetOfTarget", "read", read, "target", target, "share", share),
                         Message.of("{}", read),
                         Message.of("{}", Pressure.psi(RunFlat.SHARE * target.psi())),
                         Finding.RUN_FLAT.explanation()));
@@ -109,10 +111,10 @@ public final class PressureCheck {
                 Verdict.DO_NOT_OPERATE,
                 Reason.of(
                         Rule.PRESSURE_MAXIMUM,
-                        Message.of("{} cold, maximum {}", read, maximum),
+                        WORDS.message("coldMaximum", "read", read, "maximum", maximum),
                         Message.of("{}", read),
                         Message.of("{}", maximum),
-                        "Over what the tire or the wheel may hold. Bleed it cold, standing clear of the valve’s line."));
+                        WORDS.say("overWhatTheTire")));
     }
 
     /**
@@ -125,9 +127,11 @@ public final class PressureCheck {
                 .at(one.position())
                 .flatMap(axle -> axle.minimumForLoadPsi().flatMap(need -> {
                     Pressure minimum = Pressure.psi(Math.round(need * 10) / 10.0);
-                    Message load = Message.of(
-                            "the load of {} needs {}",
+                    Message load = WORDS.message(
+                            "loadOfNeeds",
+                            "perTireLb",
                             Load.lb(Math.rint(axle.load().orElseThrow().perTireLb())),
+                            "minimum",
                             minimum);
                     return cold.filter(
                                     reading -> reading.pressure().orElseThrow().isUnder(minimum))
@@ -144,7 +148,7 @@ public final class PressureCheck {
                         one,
                         (Pressure) alert.value().orElseThrow(),
                         (Pressure) alert.limit().orElseThrow(),
-                        Message.of("the load needs {}", alert.limit().get()),
+                        WORDS.message("loadNeeds", "alert", alert.limit().get()),
                         alert.byHotReading()));
         return Stream.concat(now.stream(), before.stream()).max(Comparator.comparing(VerdictReason::verdict));
     }
@@ -161,10 +165,8 @@ public final class PressureCheck {
                         Message.of("{}", read),
                         Message.of("{}", minimum),
                         hot
-                                ? "A hot tire reads high: cold it is lower still. Park it for 3 hours, check it and set it to target before it rolls."
-                                : withinGauge
-                                        ? "Under the minimum by no more than a gauge is off: fill it today."
-                                        : "Too little air for what it carries. Fill it cold before it rolls."));
+                                ? WORDS.say("hotTireReadsHighCold")
+                                : withinGauge ? WORDS.say("underTheMinimumByNo") : WORDS.say("tooLittleAirForWhat")));
     }
 
     /**
@@ -186,10 +188,11 @@ public final class PressureCheck {
                     new Reason(
                             Rule.PRESSURE_LOSS,
                             alert.statement(),
-                            alert.limit().map(read -> Message.of("{}", read)).orElse(Message.of("fast")),
+                            alert.limit().map(read -> Message.of("{}", read)).orElse(WORDS.message("fast")),
                             Message.of("5%"),
-                            Message.of(
-                                    "Too quick a drop to be called normal. Check again within {} days. Check core, stem and bead, and look for a puncture.",
+                            WORDS.message(
+                                    "tooQuickADrop2",
+                                    "suspectedLeakDays",
                                     one.policy().days(PolicyNumber.SUSPECTED_LEAK_DAYS)))));
         }
         Optional<Reading> cold = one.state().lastCold();
@@ -211,25 +214,20 @@ public final class PressureCheck {
                         .map(alert -> Message.of("{}; {}", loses(rate), alert.statement()))
                         .orElse(loses(rate)))
                 .orElseGet(() -> known.orElseThrow().statement());
-        return Optional.of(
-                new VerdictReason(
-                        soon ? Verdict.SERVICE_DUE : Verdict.WATCH,
-                        new Reason(
-                                Rule.PRESSURE_LOSS,
-                                says,
-                                worst.map(rate -> Message.of("{}%", percent(rate)))
-                                        .orElse(Message.of("not repaired")),
-                                Message.of("5%"),
-                                soon
-                                        ? Message.of(
-                                                "It reaches what its load needs on {}, before the next check. Valve core, stem, bead or puncture: find it today.",
-                                                reaches.get())
-                                        : Message.of(
-                                                "A leak: look at valve core, stem, bead, and for a puncture. More air doesn’t cure it."))));
+        return Optional.of(new VerdictReason(
+                soon ? Verdict.SERVICE_DUE : Verdict.WATCH,
+                new Reason(
+                        Rule.PRESSURE_LOSS,
+                        says,
+                        worst.map(rate -> Message.of("{}%", percent(rate))).orElse(WORDS.message("notRepaired")),
+                        Message.of("5%"),
+                        soon
+                                ? WORDS.message("itReachesWhatItsLoad", "reaches", reaches.get())
+                                : WORDS.message("leakLookAtValveCore2"))));
     }
 
     private static Message loses(PressureLoss rate) {
-        return Message.of("Loses {}{}% a month", rate.low() < rate.high() - 1e-9 ? "at least " : "", percent(rate));
+        return WORDS.message("losesAtLeastAMonth", "isLess", rate.low() < rate.high() - 1e-9, "rate", percent(rate));
     }
 
     private static String percent(PressureLoss rate) {
@@ -248,15 +246,21 @@ public final class PressureCheck {
                 Verdict.WATCH,
                 new Reason(
                         Rule.PRESSURE_TARGET,
-                        Message.of(
-                                "{} cold, target {}: {} {}", read, target, difference(off), off < 0 ? "low" : "high"),
+                        WORDS.message(
+                                "coldTargetLow",
+                                "read",
+                                read,
+                                "target",
+                                target,
+                                "difference",
+                                difference(off),
+                                "isLess",
+                                off < 0),
                         Message.of("{}", read),
                         Message.of("{}", target),
-                        Message.of(
-                                off < 0
-                                        ? "Off by more than {}. Add air cold, then look for why it was low."
-                                        : "Off by more than {}. Release air cold; a hot tire is never bled down.",
-                                difference(allowed)))));
+                        (off < 0
+                                ? WORDS.message("offByMoreThanAdd", "difference", difference(allowed))
+                                : WORDS.message("offByMoreThanRelease", "difference", difference(allowed))))));
     }
 
     private static Optional<VerdictReason> hotAndLow(Reading reading, Pressure target) {
@@ -264,15 +268,14 @@ public final class PressureCheck {
         if (read.psi() >= target.psi() - SLACK) {
             return Optional.empty();
         }
-        return Optional.of(
-                new VerdictReason(
-                        Verdict.WATCH,
-                        Reason.of(
-                                Rule.PRESSURE_HOT,
-                                Message.of("{} hot, below the cold target {}", read, target),
-                                Message.of("{}", read),
-                                Message.of("{}", target),
-                                "Hot and below the cold target is certainly low. Park it for 3 hours and check cold pressure.")));
+        return Optional.of(new VerdictReason(
+                Verdict.WATCH,
+                Reason.of(
+                        Rule.PRESSURE_HOT,
+                        WORDS.message("hotBelowTheColdTarget", "read", read, "target", target),
+                        Message.of("{}", read),
+                        Message.of("{}", target),
+                        WORDS.say("hotAndBelowTheCold"))));
     }
 
     /** Only against the tires read on the same day or later knowledge: each mate's newest cold figure. */
@@ -284,37 +287,37 @@ public final class PressureCheck {
                 .filter(mate -> mate.lastCold().get().pressure().get().psi() - here > allowed + SLACK)
                 .max(java.util.Comparator.comparingDouble(
                         mate -> mate.lastCold().get().pressure().get().psi()))
-                .map(
-                        mate -> new VerdictReason(
-                                Verdict.WATCH,
-                                Reason.of(
-                                        Rule.PRESSURE_EQUAL,
-                                        Message.of(
-                                                "{} here, {} at {}: more than {} apart",
-                                                reading.pressure().get(),
-                                                mate.lastCold().get().pressure().get(),
-                                                mate.position().code(),
-                                                Pressure.psi(allowed)),
-                                        Message.of(
-                                                "{}",
-                                                difference(mate.lastCold()
-                                                                .get()
-                                                                .pressure()
-                                                                .get()
-                                                                .psi()
-                                                        - here)),
-                                        Message.of("{}", Pressure.psi(allowed)),
-                                        "All tires of one axle carry the same pressure; 10 psi low on one side makes a vehicle drift.")));
+                .map(mate -> new VerdictReason(
+                        Verdict.WATCH,
+                        Reason.of(
+                                Rule.PRESSURE_EQUAL,
+                                WORDS.message(
+                                        "hereAtMoreThanApart",
+                                        "pressure",
+                                        reading.pressure().get(),
+                                        "there",
+                                        mate.lastCold().get().pressure().get(),
+                                        "position",
+                                        mate.position().code(),
+                                        "allowed",
+                                        Pressure.psi(allowed)),
+                                Message.of(
+                                        "{}",
+                                        difference(mate.lastCold()
+                                                        .get()
+                                                        .pressure()
+                                                        .get()
+                                                        .psi()
+                                                - here)),
+                                Message.of("{}", Pressure.psi(allowed)),
+                                WORDS.say("allTiresOfOneAxle"))));
     }
 
     private static Optional<VerdictReason> known(TireContext one, Optional<Reading> cold, Optional<Reading> last) {
         if (cold.isEmpty()) {
-            String says = last.isPresent() ? "No cold reading" : "Pressure never read";
+            String says = last.isPresent() ? WORDS.say("noColdReading2") : WORDS.say("pressureNeverRead");
             return Optional.of(notKnown(
-                    Message.of(says),
-                    Message.of("not read"),
-                    Message.of(""),
-                    "Check cold pressure, parked at least 3 hours."));
+                    Message.of(says), WORDS.message("notRead"), Message.of(""), WORDS.say("checkColdPressureParked")));
         }
         int days = one.policy().days(PolicyNumber.PRESSURE_VALID_DAYS);
         long old = ChronoUnit.DAYS.between(cold.get().on(), one.today());
@@ -322,10 +325,10 @@ public final class PressureCheck {
             return Optional.empty();
         }
         return Optional.of(notKnown(
-                Message.of("Cold pressure last read {}, {} days ago", cold.get().on(), old),
-                Message.of("{} days", old),
-                Message.of("{} days", days),
-                "A good reading expires. Check cold pressure again."));
+                WORDS.message("coldPressureLastReadDays", "on", cold.get().on(), "old", old),
+                WORDS.message("days", "old", old),
+                WORDS.message("days2", "days", days),
+                WORDS.say("goodReadingExpiresCheckCold")));
     }
 
     private static VerdictReason notKnown(Message says, Message figure, Message limit, String because) {

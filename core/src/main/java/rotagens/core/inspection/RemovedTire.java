@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -12,11 +14,11 @@ public final class RemovedTire {
     /** A place for it. */
     public enum Destination {
         /** Back on the rack, fit to be installed again. */
-        STOCK("stock"),
+        STOCK(WORDS.say("stock")),
         /** Its casing goes to a retreader. */
-        RETREAD("set aside for retread"),
+        RETREAD(WORDS.say("setAsideForRetread")),
         /** Cut up and gone. */
-        SCRAP("scrap");
+        SCRAP(WORDS.say("scrap"));
 
         private final String label;
 

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -7,7 +9,6 @@ import java.util.stream.Stream;
 import rotagens.core.alert.CornerAlert;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.LimitDates.LimitDate;
-import rotagens.core.measure.Message;
 import rotagens.core.measure.Reason;
 import rotagens.core.measure.Rule;
 import rotagens.core.policy.PolicyNumber;
@@ -38,15 +39,14 @@ public final class SensorCheck {
         return one.vehicle()
                 .sensorAt(one.position())
                 .flatMap(Sensor::silentSince)
-                .map(
-                        since -> new VerdictReason(
-                                Verdict.WATCH,
-                                Reason.of(
-                                        Rule.SENSOR_SILENT,
-                                        Message.of("The sensor has been silent since {}.", since),
-                                        Message.of("silent"),
-                                        Message.of("heard within the hour"),
-                                        "A silent sensor warns of nothing. Gauge this tire by hand until it is heard again or replaced.")));
+                .map(since -> new VerdictReason(
+                        Verdict.WATCH,
+                        Reason.of(
+                                Rule.SENSOR_SILENT,
+                                WORDS.message("sensorHasBeenSilentSince", "since", since),
+                                WORDS.message("silent"),
+                                WORDS.message("heardWithinTheHour"),
+                                WORDS.say("silentSensorWarnsOfNothing"))));
     }
 
     /** Good air isn't made bad by it, so it is watched: what the dash says of this corner may be another tire's. */
@@ -66,11 +66,9 @@ public final class SensorCheck {
         return Reason.of(
                 Rule.CORNERS,
                 alert.statement(),
-                Message.of(alert.swapped() ? "swapped" : "not confirmed"),
-                Message.of("confirmed"),
-                (alert.swapped() ? "The dash names the wrong corner." : "The dash may name the wrong corner.")
-                        + " Check pressure at every corner before adding air. Cleared only by " + CornerAlert.CLEARED_BY
-                        + ".");
+                (alert.swapped() ? WORDS.message("swapped") : WORDS.message("notConfirmed")),
+                WORDS.message("confirmed"),
+                WORDS.say("dashNamesTheWrongCorner", "swapped", alert.swapped(), "clearedBy", CornerAlert.CLEARED_BY));
     }
 
     private static Optional<Verdict> verdict(TireContext one, LimitDate limitDate) {

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.List;
 import rotagens.core.alert.SuspensionAlert;
 import rotagens.core.fact.SuspensionFact;
@@ -37,18 +39,22 @@ public final class SuspensionCheck {
                 alert.statement(),
                 alert.fact().measured(),
                 alert.fact().limit(),
-                consequence(alert.fact()) + " Cleared only by " + SuspensionAlert.CLEARED_BY + ".");
+                WORDS.say(
+                        "clearedOnly",
+                        "consequence",
+                        consequence(alert.fact()),
+                        "clearedBy",
+                        SuspensionAlert.CLEARED_BY));
     }
 
     private static String consequence(SuspensionFact fact) {
         if (fact.verdict() == Verdict.DO_NOT_OPERATE) {
-            return "A steering or suspension joint over the manufacturer’s limit can let go. It doesn’t go back on the road.";
+            return WORDS.say("steeringOrSuspensionJointOver");
         }
         return switch (fact.kind()) {
-            case JOINT, SHOCK ->
-                "A worn shock lets the tire leave the road, and cups its tread. It is a safety part: replace it.";
-            case RIDE_HEIGHT -> "Outside the manufacturer’s range no alignment can be right. Correct the height first.";
-            case ALIGNMENT -> "Outside the manufacturer’s limits the tires scrub, and the next ones wear the same way.";
+            case JOINT, SHOCK -> WORDS.say("wornShockLetsTheTire");
+            case RIDE_HEIGHT -> WORDS.say("outsideTheManufacturersRangeNo");
+            case ALIGNMENT -> WORDS.say("outsideTheManufacturersLimits");
         };
     }
 }

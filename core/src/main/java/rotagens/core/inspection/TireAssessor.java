@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -69,10 +71,10 @@ public final class TireAssessor {
                     Verdict.UNKNOWN,
                     Reason.of(
                             Rule.DOT_DATE,
-                            Message.of("No tire on file here"),
-                            Message.of("no tire"),
+                            WORDS.message("noTireOnFileHere"),
+                            WORDS.message("noTire"),
                             Message.of(""),
-                            "Record which tire is installed."))));
+                            WORDS.say("recordWhichTireIsInstalled")))));
         }
         TireContext one =
                 new TireContext(vehicle, state, state.tire().get(), pressures, vehicle.policyAt(policy, state), today);

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import rotagens.core.policy.Policy;
 import rotagens.core.pressure.VehiclePressures;
@@ -25,6 +27,6 @@ record TireContext(
     }
 
     String placeWords() {
-        return vehicle().layout().isSteer(position()) ? "on steer" : "here";
+        return vehicle().layout().isSteer(position()) ? WORDS.say("onSteer") : "here";
     }
 }

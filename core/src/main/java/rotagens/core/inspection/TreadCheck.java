@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -39,9 +41,11 @@ final class TreadCheck {
         broken.ifPresent(reasons::add);
         if (known.isEmpty()) {
             reasons.add(notKnown(
-                    one.state().treadInterval().isPresent() ? "Tread not measured" : "Tread never measured",
-                    "not measured",
-                    "Measure outer, center and inner groove."));
+                    one.state().treadInterval().isPresent()
+                            ? WORDS.say("treadNotMeasured")
+                            : WORDS.say("treadNeverMeasured"),
+                    WORDS.say("notMeasured"),
+                    WORDS.say("measureOuterCenterAndInner")));
             return reasons;
         }
         GrooveDepths grooveDepths = known.get().value();
@@ -54,7 +58,7 @@ final class TreadCheck {
         }
         if (!grooveDepths.isComplete()) {
             reasons.add(notKnown(
-                    "Tread not measured at every groove", "incomplete", "Measure outer, center and inner groove."));
+                    WORDS.say("treadNotMeasuredAtEvery"), "incomplete", WORDS.say("measureOuterCenterAndInner")));
         }
         staleness(one, known.get().on()).ifPresent(reasons::add);
         return reasons;
@@ -71,18 +75,18 @@ final class TreadCheck {
                             depth.value(),
                             limits.legal(),
                             one,
-                            "At the limit counts as under it. Take it off now.")));
+                            WORDS.say("atTheLimitCounts"))));
         }
         return depth.value().compareTo(limits.pull()) <= 0
                 ? Optional.of(new VerdictReason(
                         Verdict.SERVICE_DUE,
                         atLimit(
                                 Rule.PULL_POINT,
-                                "pull point",
+                                WORDS.say("pullPoint"),
                                 depth.value(),
                                 limits.pull(),
                                 one,
-                                "At the pull point: schedule its replacement before it reaches the legal limit.")))
+                                WORDS.say("atThePullPointSchedule"))))
                 : Optional.empty();
     }
 
@@ -95,10 +99,10 @@ final class TreadCheck {
                         Verdict.DO_NOT_OPERATE,
                         new Reason(
                                 Rule.TREAD_LIMIT,
-                                Message.of("{} on {}", alert.statement(), alert.on()),
+                                WORDS.message("on", "alert", alert.statement(), "on", alert.on()),
                                 Message.of("{}", alert.value().orElseThrow()),
                                 Message.of("{}", alert.limit().orElseThrow()),
-                                Message.of("By wear bar or coin. Gauge every groove, or take it off now."))));
+                                WORDS.message("byWearBarOrCoin"))));
     }
 
     /** What bar or coin says for certain: it raises an alarm, and where it can't tell it asks for the gauge. */
@@ -107,13 +111,7 @@ final class TreadCheck {
         if (bound.isAtOrBelow(limits.legal())) {
             return Optional.of(new VerdictReason(
                     Verdict.DO_NOT_OPERATE,
-                    statement(
-                            Rule.TREAD_LIMIT,
-                            known,
-                            "limit",
-                            limits.legal(),
-                            one,
-                            "By wear bar or coin. At the limit counts as under it. Take it off now.")));
+                    statement(Rule.TREAD_LIMIT, known, "limit", limits.legal(), one, WORDS.say("byWearBarOrCoin2"))));
         }
         if (bound.isAtOrBelow(limits.pull())) {
             return Optional.of(new VerdictReason(
@@ -121,10 +119,10 @@ final class TreadCheck {
                     statement(
                             Rule.PULL_POINT,
                             known,
-                            "pull point",
+                            WORDS.say("pullPoint"),
                             limits.pull(),
                             one,
-                            "By wear bar or coin. Measure the depth, and schedule its replacement.")));
+                            WORDS.say("byWearBarOrCoin3"))));
         }
         if (bound.isAbove(limits.pull())) {
             return Optional.empty();
@@ -134,17 +132,28 @@ final class TreadCheck {
                 statement(
                         Rule.TREAD_CURRENT,
                         known,
-                        "pull point",
+                        WORDS.say("pullPoint"),
                         limits.pull(),
                         one,
-                        "Wear bar or coin can’t tell whether that is reached. Measure it with a gauge.")));
+                        WORDS.say("wearBarOrCoinCant"))));
     }
 
     private static Reason statement(
             Rule rule, Dated<TreadInterval> known, String name, TreadDepth limit, TireContext one, String because) {
         return Reason.of(
                 rule,
-                Message.of("{} on {}, {} {} {}", known.value().label(), known.on(), name, limit, one.placeWords()),
+                WORDS.message(
+                        "on2",
+                        "known",
+                        known.value().label(),
+                        "on",
+                        known.on(),
+                        "name",
+                        name,
+                        "limit",
+                        limit,
+                        "placeWords",
+                        one.placeWords()),
                 Message.of("{}", known.value().label()),
                 Message.of("{}", limit),
                 because);
@@ -193,16 +202,16 @@ final class TreadCheck {
                         grooveDepths.outer().get(),
                         grooveDepths.center().get(),
                         grooveDepths.inner().get())
-                : Message.of("seen or felt");
+                : WORDS.message("seenOrFelt");
         Message second = pattern.second()
-                .map(sign -> Message.of("; also {}", sign.label()))
+                .map(sign -> WORDS.message("also", "sign", sign.label()))
                 .orElse(Message.of(""));
         return new Reason(
                 Rule.WEAR_PATTERN,
-                Message.of("Wear: {}{} ({})", shape.label(), second, depths),
+                WORDS.message("wear", "shape", shape.label(), "second", second, "depths", depths),
                 depths,
                 Message.of(""),
-                Message.of("Likely {}. {}", shape.causes(), shape.action()));
+                WORDS.message("likely", "causes", shape.causes(), "action", shape.action()));
     }
 
     private static Optional<VerdictReason> staleness(TireContext one, LocalDate readOn) {
@@ -215,10 +224,10 @@ final class TreadCheck {
                 Verdict.UNKNOWN,
                 Reason.of(
                         Rule.TREAD_CURRENT,
-                        Message.of("Tread last read {}, {} days ago", readOn, old),
-                        Message.of("{} days", old),
-                        Message.of("{} days", days),
-                        "A good reading expires. Measure again.")));
+                        WORDS.message("treadLastReadDaysAgo", "readOn", readOn, "old", old),
+                        WORDS.message("days", "old", old),
+                        WORDS.message("days2", "days", days),
+                        WORDS.say("goodReadingExpiresMeasureAgain"))));
     }
 
     private static Reason atLimit(

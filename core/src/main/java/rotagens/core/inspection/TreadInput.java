@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.Optional;
 import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.TreadDepth;
@@ -25,9 +27,12 @@ public final class TreadInput {
         boolean tooDeep =
                 original.isPresent() && read.thirtySeconds() > original.get().thirtySeconds() + TOLERATED_32NDS + 1e-9;
         if (tooDeep) {
-            throw new InvalidInputException(read.format(units) + " is deeper than this model has when new ("
-                    + original.get().format(units)
-                    + "). Which of the two is wrong? Read the groove again, off the wear bars.");
+            throw new InvalidInputException(WORDS.say(
+                    "isDeeperThanThisModel",
+                    "read",
+                    read.format(units),
+                    "original",
+                    original.get().format(units)));
         }
         return read;
     }

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,19 +29,19 @@ public record Triage(Optional<Message> first, List<Step> steps) {
     /** A check. */
     public enum Check {
         /** What a blow may have hurt. */
-        STRIKE("Sidewalls, wheel and joints at the strike"),
+        STRIKE(WORDS.say("sidewallsWheelAndJoints")),
         /** All tires, cold. */
-        PRESSURES("Cold pressures, left against right"),
+        PRESSURES(WORDS.say("coldPressuresLeftAgainstRight")),
         /** Grooves from shoulder to shoulder. */
-        TREAD("Tread across each axle"),
+        TREAD(WORDS.say("treadAcrossEachAxle")),
         /** Toe, camber and thrust angle. */
-        ALIGNMENT("Alignment"),
+        ALIGNMENT(WORDS.say("alignment")),
         /** What lets a wheel hop or wander. */
-        JOINTS("Shocks and joints"),
+        JOINTS(WORDS.say("shocksAndJoints")),
         /** What makes a wheel run out of round. */
-        BALANCE("Balance, bead and flat spots"),
+        BALANCE(WORDS.say("balanceBeadAndFlatSpots")),
         /** Whether the lamp warns where it should. */
-        THRESHOLD("Target against warning threshold");
+        THRESHOLD(WORDS.say("targetAgainstWarningThreshold"));
 
         private final String label;
 
@@ -94,12 +96,8 @@ public record Triage(Optional<Message> first, List<Step> steps) {
                     });
         }
         Optional<Message> first = symptom.asksToGaugeAll()
-                ? Optional.of(Message.of(
-                        "Gauge every tire, fill none. A lamp that names a corner is no proof of that corner."))
-                : symptom == Symptom.STRUCK
-                        ? Optional.of(Message.of(
-                                "Look at both sidewalls, the wheel and the joints there before it rolls on."))
-                        : Optional.empty();
+                ? Optional.of(WORDS.message("gaugeEveryTireFillNone"))
+                : symptom == Symptom.STRUCK ? Optional.of(WORDS.message("lookAtBothSidewalls")) : Optional.empty();
         return new Triage(first, List.copyOf(steps));
     }
 
@@ -120,16 +118,19 @@ public record Triage(Optional<Message> first, List<Step> steps) {
         for (int axle = 1; axle <= vehicle.vehicle().layout().axles().size(); axle++) {
             List<TireState> here = on(vehicle, axle);
             List<Message> figures = here.stream().map(Triage::gauged).toList();
-            known.add(Message.of("Axle {}: {}", axle, Message.join(figures, ", ")));
+            known.add(WORDS.message("axle", "axle", axle, "figures", Message.join(figures, ", ")));
             double left = mean(here, Side.LEFT);
             double right = mean(here, Side.RIGHT);
             if (Math.abs(left - right) >= DRIFTS_PSI - 1e-6) {
                 suspicious = true;
-                known.add(Message.of(
-                        "Axle {} is {} psi lower on the {}: a vehicle drifts to that side",
+                known.add(WORDS.message(
+                        "axleIsPsiLower",
+                        "axle",
                         axle,
+                        "left",
                         Math.round(Math.abs(left - right)),
-                        left < right ? "left" : "right"));
+                        "isLess",
+                        left < right));
             }
             suspicious |= here.stream().anyMatch(state -> isLow(vehicle, state, policy, today));
         }
@@ -154,9 +155,16 @@ public record Triage(Optional<Message> first, List<Step> steps) {
 
     private static Message gauged(TireState state) {
         return state.lastCold()
-                .map(cold -> Message.of(
-                        "{} {} on {}", state.position().code(), cold.pressure().orElseThrow(), cold.on()))
-                .orElse(Message.of("No cold reading at {}", state.position().code()));
+                .map(cold -> WORDS.message(
+                        "on4",
+                        "position",
+                        state.position().code(),
+                        "pressure",
+                        cold.pressure().orElseThrow(),
+                        "on",
+                        cold.on()))
+                .orElse(WORDS.message(
+                        "noColdReading", "position", state.position().code()));
     }
 
     private static double mean(List<TireState> here, Side side) {
@@ -183,22 +191,28 @@ public record Triage(Optional<Message> first, List<Step> steps) {
                 continue;
             }
             if (read.isEmpty()) {
-                known.add(
-                        Message.of("{} never measured across", state.position().code()));
+                known.add(WORDS.message(
+                        "neverMeasuredAcross", "position", state.position().code()));
                 continue;
             }
             GrooveDepths grooveDepths = read.get().value();
             double apart = Math.abs(grooveDepths.outer().orElseThrow().thirtySeconds()
                     - grooveDepths.inner().orElseThrow().thirtySeconds());
             suspicious |= apart >= UNEVEN_32NDS - 1e-9;
-            known.add(Message.of(
-                    "{} {} · {} · {} on {}{}",
+            known.add(WORDS.message(
+                    "onOneShoulder",
+                    "position",
                     state.position().code(),
+                    "outer",
                     grooveDepths.outer().get(),
+                    "center",
                     grooveDepths.center().orElseThrow(),
+                    "inner",
                     grooveDepths.inner().get(),
+                    "on",
                     read.get().on(),
-                    apart >= UNEVEN_32NDS - 1e-9 ? ": one shoulder" : ""));
+                    "isMore",
+                    apart >= UNEVEN_32NDS - 1e-9));
         }
         return new Step(Check.TREAD, known, suspicious);
     }
@@ -208,8 +222,8 @@ public record Triage(Optional<Message> first, List<Step> steps) {
         boolean recent = true;
         for (Type type : types) {
             Optional<LocalDate> on = events.last(type);
-            known.add(on.map(day -> Message.of("Last {}: {}", type.label(), day))
-                    .orElse(Message.of("No {} on record", type.label())));
+            known.add(on.map(day -> WORDS.message("last", "type", type.label(), "day", day))
+                    .orElse(WORDS.message("noOnRecord", "type", type.label())));
             recent &= on.filter(day -> day.isAfter(today.minusYears(1))).isPresent();
         }
         return new Step(check, known, !recent);
@@ -220,33 +234,36 @@ public record Triage(Optional<Message> first, List<Step> steps) {
         vehicle.tires().values().stream()
                 .flatMap(state -> state.alerts().open().stream()
                         .filter(alert -> alert.kind() == AlertKind.STRIKE)
-                        .map(alert -> Message.of(
-                                "Struck at {} on {}, not looked at yet",
+                        .map(alert -> WORDS.message(
+                                "struckAtOnNotLooked",
+                                "position",
                                 state.position().code(),
+                                "on",
                                 alert.on())))
                 .forEach(known::add);
         boolean open = !known.isEmpty();
         events.events().stream()
                 .filter(event -> event.type() == Type.CURB_STRIKE)
                 .max(Comparator.comparing(VehicleEvents.Event::on))
-                .ifPresent(event -> known.add(Message.of("Last strike on record: {}", event.on())));
-        return new Step(Check.STRIKE, known.isEmpty() ? List.of(Message.of("No strike on record")) : known, open);
+                .ifPresent(event -> known.add(WORDS.message("lastStrikeOnRecord", "on", event.on())));
+        return new Step(Check.STRIKE, known.isEmpty() ? List.of(WORDS.message("noStrikeOnRecord")) : known, open);
     }
 
     private static Step balance(VehicleState vehicle) {
         List<Message> known = vehicle.tires().values().stream()
                 .flatMap(state -> state.open().stream()
                         .filter(open -> open.finding().wearShape().isPresent())
-                        .map(open -> Message.of(
-                                "{}: {} since {}",
+                        .map(open -> WORDS.message(
+                                "since",
+                                "position",
                                 state.position().code(),
+                                "finding",
                                 open.finding().label(),
+                                "on",
                                 open.on())))
                 .toList();
         return new Step(
-                Check.BALANCE,
-                known.isEmpty() ? List.of(Message.of("Nothing seen or felt on record")) : known,
-                !known.isEmpty());
+                Check.BALANCE, known.isEmpty() ? List.of(WORDS.message("nothingSeenOrFelt")) : known, !known.isEmpty());
     }
 
     private static Step threshold(VehicleState vehicle, Policy policy, LocalDate today) {
@@ -257,12 +274,15 @@ public record Triage(Optional<Message> first, List<Step> steps) {
                     answer.warning().isPresent() && answer.target().pressure().isPresent();
             known.add(
                     both
-                            ? Message.of(
-                                    "Axle {}: warns at {}, target {}",
+                            ? WORDS.message(
+                                    "axleWarnsAtTarget",
+                                    "axle",
                                     axle,
+                                    "warning",
                                     answer.warning().get(),
+                                    "pressure",
                                     answer.target().pressure().get())
-                            : Message.of("Axle {}: where it warns isn’t on record", axle));
+                            : WORDS.message("axleWhereItWarnsIsnt", "axle", axle));
             close[0] |= both
                     && answer.warning().get().psi()
                             > 0.95 * answer.target().pressure().get().psi();

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -15,17 +17,17 @@ public record VehicleEvents(List<Event> events, List<DriverReport> reports) {
     /** What can happen to a vehicle that its tires show. */
     public enum Type {
         /** Toe, camber or thrust angle were set. */
-        ALIGNMENT("aligned"),
+        ALIGNMENT(WORDS.say("aligned")),
         /** Shock absorbers were replaced. */
-        SHOCKS("shocks replaced"),
+        SHOCKS(WORDS.say("shocksReplaced")),
         /** Ball joints, tie rods, king pins or bushings were replaced. */
-        JOINTS("steering or suspension joints replaced"),
+        JOINTS(WORDS.say("steeringOrSuspensionJointsReplaced")),
         /** Wheels locked, or nearly. */
-        HARD_BRAKING("hard braking"),
+        HARD_BRAKING(WORDS.say("hardBraking")),
         /** A wheel struck a curb. */
-        CURB_STRIKE("curb strike"),
+        CURB_STRIKE(WORDS.say("curbStrike")),
         /** The vehicle left the road. */
-        OFF_ROAD("driven off-road");
+        OFF_ROAD(WORDS.say("drivenOffRoad"));
 
         private final String label;
 
@@ -46,25 +48,25 @@ public record VehicleEvents(List<Event> events, List<DriverReport> reports) {
     /** What a driver can report. */
     public enum Symptom {
         /** It drifts left on a straight road. */
-        PULL_LEFT("pulls to the left"),
+        PULL_LEFT(WORDS.say("pullsToTheLeft")),
         /** It drifts right on a straight road. */
-        PULL_RIGHT("pulls to the right"),
+        PULL_RIGHT(WORDS.say("pullsToTheRight")),
         /** Wheel, seat or floor shake. */
-        VIBRATION("vibrates"),
+        VIBRATION(WORDS.say("vibrates")),
         /** The wheel is turned while the vehicle goes straight. */
-        STEERING_WHEEL_OFF_CENTER("steering wheel off center"),
+        STEERING_WHEEL_OFF_CENTER(WORDS.say("steeringWheelOffCenter")),
         /** It is harder on bumps than it was. */
-        HARSH_RIDE("rides harshly"),
+        HARSH_RIDE(WORDS.say("ridesHarshly")),
         /** Brakes need more road. */
-        LONGER_STOPPING("takes longer to stop"),
+        LONGER_STOPPING(WORDS.say("takesLongerToStop")),
         /** The warning lamp of the sensor system is on. */
-        WARNING_LAMP("pressure lamp on"),
+        WARNING_LAMP(WORDS.say("pressureLamp")),
         /** A tire bulges at the road more than its neighbors. */
-        SOFT_TIRE("a tire looks soft"),
+        SOFT_TIRE(WORDS.say("tireLooksSoft")),
         /** Hum, thump or squeal that wasn’t there. */
-        NOISE("noise"),
+        NOISE(WORDS.say("noise")),
         /** A curb, a hole or something on the road was struck. */
-        STRUCK("struck a curb or a hole");
+        STRUCK(WORDS.say("struckACurb"));
 
         private final String label;
 

@@ -1,5 +1,7 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,21 +13,23 @@ import rotagens.core.wear.TreadInterval;
 /** How much a walk round the vehicle is meant to cover; what it asks for and didn't get needs a reason. */
 public enum WalkAroundScope {
     /** Everything, at every tire. */
-    FULL("Full", "pressure, tread and findings", Set.of(RequiredReading.PRESSURE, RequiredReading.TREAD)),
+    FULL(
+            WORDS.say("full"),
+            WORDS.say("pressureTreadAndFindings"),
+            Set.of(RequiredReading.PRESSURE, RequiredReading.TREAD)),
     /** Gauge every valve, nothing else. */
-    PRESSURE_ONLY("Pressure only", "a gauge on every valve", Set.of(RequiredReading.PRESSURE)),
+    PRESSURE_ONLY(WORDS.say("pressureOnly"), WORDS.say("gaugeOnEveryValve"), Set.of(RequiredReading.PRESSURE)),
     /** What a driver looks at before driving off. */
-    PRE_TRIP("Before a trip", "a look at every tire, wheel and nut; bar or coin will do for the tread", Set.of()),
+    PRE_TRIP(WORDS.say("beforeATrip"), WORDS.say("lookAtEveryTireWheel"), Set.of()),
     /** What is looked at again where work was done. */
-    POST_REPAIR(
-            "After repair", "pressure, valve, wheel and nuts of what was worked on", Set.of(RequiredReading.PRESSURE));
+    POST_REPAIR(WORDS.say("afterRepair"), WORDS.say("pressureValveWheelAndNuts"), Set.of(RequiredReading.PRESSURE));
 
     /** What a gauge has to say at every position. */
     public enum RequiredReading {
         /** A gauge on the valve. */
-        PRESSURE("pressure"),
+        PRESSURE(WORDS.say("pressure")),
         /** Grooves, a wear bar or a coin. */
-        TREAD("tread");
+        TREAD(WORDS.say("tread"));
 
         private final String label;
 
@@ -92,6 +96,8 @@ public enum WalkAroundScope {
         if (requires(RequiredReading.TREAD) && !tread) {
             parts.add(RequiredReading.TREAD.label);
         }
-        return parts.isEmpty() ? Optional.empty() : Optional.of("no " + String.join(" and ", parts));
+        return parts.isEmpty()
+                ? Optional.empty()
+                : Optional.of(WORDS.say("no", "parts", String.join(WORDS.say("and"), parts)));
     }
 }

@@ -1,39 +1,40 @@
 package rotagens.core.inspection;
 
+import static rotagens.core.inspection.InspectionWords.WORDS;
+
 import java.util.List;
 import rotagens.core.wear.WearPattern.Shape;
 
 /** What can wear a tread into a shape, each with what to check first. */
 public enum WearCause {
     /** More pressure than its load asks for. */
-    OVER_INFLATION("over-inflation", "Check cold pressure and set it to target."),
+    OVER_INFLATION(WORDS.say("overInflation"), WORDS.say("checkColdPressureAndSet")),
     /** The right pressure for another load. */
-    LOAD_BELOW_PRESSURE(
-            "a pressure set for a load that isn’t carried", "Weigh it again and take the answer of the chart."),
+    LOAD_BELOW_PRESSURE(WORDS.say("pressureSetForALoad"), WORDS.say("weighItAgainAndTake")),
     /** Less pressure than its load asks for. */
-    UNDER_INFLATION("under-inflation", "Check cold pressure, inflate to target, then find why it was low."),
+    UNDER_INFLATION(WORDS.say("underInflation"), WORDS.say("checkColdPressureInflate")),
     /** It loses air. */
-    LEAK("a leak", "Find the leak: valve core, stem, bead, puncture."),
+    LEAK(WORDS.say("leak"), WORDS.say("findTheLeakValveCore")),
     /** More weight than its tires carry. */
-    OVERLOAD("overload", "Weigh it: reduce the load, or install a higher rating."),
+    OVERLOAD(WORDS.say("overload"), WORDS.say("weighItReduceTheLoad")),
     /** Bends taken fast. */
-    HARD_CORNERING("hard or fast cornering", "Talk it over with the driver, and look at the route."),
+    HARD_CORNERING(WORDS.say("hardOrFastCornering"), WORDS.say("talkItOver")),
     /** Wheels that don’t run parallel. */
-    TOE("toe", "Alignment: toe first, after worn joints are found."),
+    TOE(WORDS.say("toe"), WORDS.say("alignmentToeFirstAfterWorn")),
     /** A wheel that leans. */
-    CAMBER("camber, or a bent part", "Alignment: camber, bent or worn parts first."),
+    CAMBER(WORDS.say("camberOrABentPart"), WORDS.say("alignmentCamberBentOrWorn")),
     /** An axle that isn’t square to the frame. */
-    AXLE_ALIGNMENT("an axle out of line", "Measure the axle’s line against the frame."),
+    AXLE_ALIGNMENT(WORDS.say("axleOutOfLine"), WORDS.say("measureTheAxlesLineAgainst")),
     /** Shock absorbers that no longer damp. */
-    SHOCKS("worn shocks", "Test the shocks today: a safety part, replaced at once."),
+    SHOCKS(WORDS.say("wornShocks"), WORDS.say("testTheShocksToday")),
     /** A wheel heavier on one side. */
-    OUT_OF_BALANCE("out of balance", "Balance it, and look how the beads sit."),
+    OUT_OF_BALANCE(WORDS.say("outOfBalance"), WORDS.say("balanceItAndLookHow")),
     /** A wheel bearing with play. */
-    BEARING("a loose bearing", "Check bearing play with the wheel off the ground, on stands."),
+    BEARING(WORDS.say("looseBearing"), WORDS.say("checkBearingPlay")),
     /** A brake that held a wheel. */
-    BRAKE("a locked brake", "Check the brake, and judge depth and vibration."),
+    BRAKE(WORDS.say("lockedBrake"), WORDS.say("checkTheBrakeAndJudge")),
     /** It stood on one spot for months. */
-    LONG_PARKING("long parking", "Move it every month; judge whether the spot rolls out.");
+    LONG_PARKING(WORDS.say("longParking"), WORDS.say("moveItEveryMonthJudge"));
 
     private final String label;
     private final String firstCheck;

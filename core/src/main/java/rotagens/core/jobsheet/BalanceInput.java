@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,8 +21,10 @@ public record BalanceInput() implements StepInput.FindingInput {
     @Override
     public List<StepInput.InputField> fields() {
         return List.of(
-                new StepInput.InputField(OUT, "Weight outside, 0 for none", StepInput.InputField.Type.BALANCE_WEIGHT),
-                new StepInput.InputField(IN, "Weight inside, 0 for none", StepInput.InputField.Type.BALANCE_WEIGHT));
+                new StepInput.InputField(
+                        OUT, WORDS.say("weightOutside0ForNone"), StepInput.InputField.Type.BALANCE_WEIGHT),
+                new StepInput.InputField(
+                        IN, WORDS.say("weightInside0ForNone"), StepInput.InputField.Type.BALANCE_WEIGHT));
     }
 
     @Override
@@ -30,7 +34,7 @@ public record BalanceInput() implements StepInput.FindingInput {
         Optional<BalanceWeight> in = weight(IN, reader, units);
         return reader.outcome(
                 out.isPresent() && in.isPresent()
-                        ? Message.of("{} outside, {} inside", out.get(), in.get())
+                        ? WORDS.message("outsideInside", "out", out.get(), "in", in.get())
                         : Message.of(""),
                 Optional.empty());
     }

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.Optional;
 import rotagens.core.tire.LoadRange;
 import rotagens.core.tire.TireModel;
@@ -40,15 +42,14 @@ public record BeadBuild(Optional<Boolean> stiffSidewall, Optional<Boolean> thick
     /** How much lubricant. */
     String lubricant() {
         return stiffSidewall
-                .map(stiff ->
-                        stiff ? "Sparing: a sidewall this low can turn on its wheel." : "Generous for tight beads.")
-                .orElse("Generous for tight beads, sparing on very stiff sidewalls.");
+                .map(stiff -> stiff ? WORDS.say("sparingASidewallThisLow") : WORDS.say("generousForTightBeads"))
+                .orElse(WORDS.say("generousForTightBeadsSparing"));
     }
 
     /** How a bead is started over the flange. */
     String start() {
         return thickBeads
-                .map(thick -> thick ? "Thick beads: the press arm and a bar for a start, never force." : "Never force.")
-                .orElse("Thick beads want the press arm and a bar for a start, never force.");
+                .map(thick -> thick ? WORDS.say("thickBeadsThePressArm") : WORDS.say("neverForce"))
+                .orElse(WORDS.say("thickBeadsWantThePress"));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -54,9 +56,9 @@ public final class FindingInputs {
                 new InputField.Option("SOUND", "sound"),
                 new InputField.Option("CRACKED", "cracked"),
                 new InputField.Option("BENT", "bent"),
-                new InputField.Option("RUSTED", "heavy rust"),
-                new InputField.Option("STUD_HOLE", "stud hole worn oval"),
-                new InputField.Option(ANOTHER, "another wheel, sound"));
+                new InputField.Option("RUSTED", WORDS.say("heavyRust")),
+                new InputField.Option("STUD_HOLE", WORDS.say("studHoleWornOval")),
+                new InputField.Option(ANOTHER, WORDS.say("anotherWheelSound")));
         private static final List<InputField.Option> PILOTS = List.of(
                 new InputField.Option("HUB", PilotType.HUB.label()),
                 new InputField.Option("STUD", PilotType.STUD.label()));
@@ -65,24 +67,22 @@ public final class FindingInputs {
         public List<InputField> fields() {
             return List.of(
                     new InputField(FIELD, "Wheel", InputField.Type.CHOICE, FOUND),
-                    new InputField("pilot", "Another wheel: how it is piloted", InputField.Type.CHOICE, PILOTS));
+                    new InputField("pilot", WORDS.say("anotherWheelHow"), InputField.Type.CHOICE, PILOTS));
         }
 
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader reader = new InputReader(typed);
-            String found = choice(reader, FIELD, "Say what was found at the wheel.", FOUND);
+            String found = choice(reader, FIELD, WORDS.say("sayWhatWasFound"), FOUND);
             if (found.equals(ANOTHER)) {
-                choice(reader, "pilot", "Look at the wheel that goes on: hub- or stud-piloted.", PILOTS);
+                choice(reader, "pilot", WORDS.say("lookAtTheWheel"), PILOTS);
             }
             boolean goesOn = found.equals("SOUND") || found.equals(ANOTHER);
             return reader.outcome(
-                    Message.of(found.equals("SOUND") ? "wheel sound" : label(FOUND, found)),
+                    Message.of(found.equals("SOUND") ? WORDS.say("wheelSound") : label(FOUND, found)),
                     goesOn
                             ? Optional.empty()
-                            : Optional.of(Message.of(
-                                    "The wheel is out of service: {}. Mark it, set it aside, and go on with another wheel.",
-                                    label(FOUND, found))));
+                            : Optional.of(WORDS.message("wheelIsOutOfService", "found", label(FOUND, found))));
         }
     }
 
@@ -111,7 +111,7 @@ public final class FindingInputs {
         public List<InputField> fields() {
             return List.of(new InputField(
                     field(),
-                    isOwn || isAtMounting ? "Both beads" : "Both beads of the old tire",
+                    isOwn || isAtMounting ? WORDS.say("bothBeads") : WORDS.say("bothBeadsOfTheOld"),
                     InputField.Type.CHOICE,
                     FOUND));
         }
@@ -119,14 +119,12 @@ public final class FindingInputs {
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader reader = new InputReader(typed);
-            String found = choice(reader, field(), "Say whether the beads are sound.", FOUND);
+            String found = choice(reader, field(), WORDS.say("sayWhetherTheBeads"), FOUND);
             boolean isTorn = found.equals(TORN);
             return reader.outcome(
-                    Message.of(isTorn ? "bead torn: scrap" : "beads sound"),
+                    (isTorn ? WORDS.message("beadTornScrap") : WORDS.message("beadsSound")),
                     isTorn && !isOwn && isAtMounting
-                            ? Optional.of(
-                                    Message.of(
-                                            "The bead is torn: this tire is scrap. Take it off again, set it aside, and mount another one."))
+                            ? Optional.of(WORDS.message("beadIsTornThisTire"))
                             : Optional.empty());
         }
     }
@@ -148,20 +146,20 @@ public final class FindingInputs {
                 new InputField.Option("tread", "tread"),
                 new InputField.Option("age", "age"),
                 new InputField.Option("damage", "damage"),
-                new InputField.Option("bead", "bead torn"),
-                new InputField.Option("ran low", "ran low"));
+                new InputField.Option("bead", WORDS.say("beadTorn")),
+                new InputField.Option(WORDS.say("ranLow"), WORDS.say("ranLow")));
 
         @Override
         public List<InputField> fields() {
             return List.of(
                     new InputField(
                             TO,
-                            "The old tire goes to",
+                            WORDS.say("oldTireGoes"),
                             InputField.Type.CHOICE,
                             mayGo.stream()
                                     .map(one -> new InputField.Option(one.name(), one.label()))
                                     .toList()),
-                    new InputField(REASON, "Scrap: why", InputField.Type.CHOICE, REASONS));
+                    new InputField(REASON, WORDS.say("scrapWhy"), InputField.Type.CHOICE, REASONS));
         }
 
         @Override
@@ -171,14 +169,18 @@ public final class FindingInputs {
             String to = choice(
                     reader,
                     TO,
-                    "Choose where the old tire goes: "
-                            + allowed.stream().map(InputField.Option::label).collect(Collectors.joining(" or "))
-                            + ".",
+                    WORDS.say(
+                            "chooseWhereTheOldTire",
+                            "allowed",
+                            allowed.stream()
+                                    .map(InputField.Option::label)
+                                    .collect(Collectors.joining(WORDS.say("or")))),
                     allowed);
             boolean isScrap = to.equals(RemovedTire.Destination.SCRAP.name());
-            String reason = isScrap ? choice(reader, REASON, "Choose why it is scrapped.", REASONS) : "";
+            String reason = isScrap ? choice(reader, REASON, WORDS.say("chooseWhyItIsScrapped"), REASONS) : "";
             return reader.outcome(
-                    Message.of("old tire: {}{}", label(allowed, to), isScrap ? ", " + reason : ""), Optional.empty());
+                    WORDS.message("oldTireOther", "allowed", label(allowed, to), "reason", reason, "isScrap", isScrap),
+                    Optional.empty());
         }
     }
 
@@ -200,7 +202,7 @@ public final class FindingInputs {
             InputReader reader = new InputReader(typed);
             String way = typed.getOrDefault(field, "").isBlank()
                     ? ""
-                    : choice(reader, field, "Choose one of them, or none.", ways);
+                    : choice(reader, field, WORDS.say("chooseOneOfThem"), ways);
             return reader.outcome(Message.of(FindingInputs.label(ways, way)), Optional.empty());
         }
     }
@@ -211,43 +213,41 @@ public final class FindingInputs {
                 "clamped",
                 "Clamped",
                 List.of(
-                        new InputField.Option("OUTSIDE", "from outside, covers on"),
-                        new InputField.Option("INSIDE", "from inside, jaws sound")));
+                        new InputField.Option("OUTSIDE", WORDS.say("fromOutsideCovers")),
+                        new InputField.Option("INSIDE", WORDS.say("fromInsideJawsSound"))));
     }
 
     /** Where the tire's mark came to stand. */
     static StepInput indexed() {
         return new HowInput(
                 "indexed",
-                "Mark on the tire",
+                WORDS.say("markOnTheTire"),
                 List.of(
-                        new InputField.Option("AT_VALVE", "at the valve"),
-                        new InputField.Option("MANUFACTURER", "as its manufacturer says"),
-                        new InputField.Option("TURNED", "turned 180° to cure balance"),
-                        new InputField.Option("NO_MARK", "no mark")));
+                        new InputField.Option("AT_VALVE", WORDS.say("atTheValve")),
+                        new InputField.Option("MANUFACTURER", WORDS.say("asItsManufacturerSays")),
+                        new InputField.Option("TURNED", WORDS.say("turned180ToCureBalance")),
+                        new InputField.Option("NO_MARK", WORDS.say("noMark"))));
     }
 
     /** Soap at valve and beads after filling: a tire that bubbles isn't done. */
     public record LeakInput() implements FindingInput {
 
         private static final String FIELD = "leak";
-        private static final List<InputField.Option> FOUND =
-                List.of(new InputField.Option("NONE", "no bubbles"), new InputField.Option("BUBBLES", "bubbles"));
+        private static final List<InputField.Option> FOUND = List.of(
+                new InputField.Option("NONE", WORDS.say("noBubbles")), new InputField.Option("BUBBLES", "bubbles"));
 
         @Override
         public List<InputField> fields() {
-            return List.of(new InputField(FIELD, "Soap at valve and both beads", InputField.Type.CHOICE, FOUND));
+            return List.of(new InputField(FIELD, WORDS.say("soapAtValveAndBoth"), InputField.Type.CHOICE, FOUND));
         }
 
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader reader = new InputReader(typed);
-            String found = choice(reader, FIELD, "Say whether it bubbles.", FOUND);
+            String found = choice(reader, FIELD, WORDS.say("sayWhetherItBubbles"), FOUND);
             return reader.outcome(
                     Message.of(label(FOUND, found)),
-                    found.equals("BUBBLES")
-                            ? Optional.of(Message.of("It bubbles: find the leak and close it before it goes on."))
-                            : Optional.empty());
+                    found.equals("BUBBLES") ? Optional.of(WORDS.message("itBubblesFindTheLeak")) : Optional.empty());
         }
     }
 
@@ -260,25 +260,26 @@ public final class FindingInputs {
         public static final String SENSOR = "sensor";
 
         private static final List<InputField.Option> CHOICES = List.of(
-                new InputField.Option(NEW, "a new sensor goes in"), new InputField.Option("KEPT", "the old one stays"));
+                new InputField.Option(NEW, WORDS.say("newSensorGoes")),
+                new InputField.Option("KEPT", WORDS.say("oldOneStays")));
 
         @Override
         public List<InputField> fields() {
             return List.of(
                     new InputField(FIELD, "Sensor", InputField.Type.CHOICE, CHOICES),
-                    new InputField(SENSOR, "ID of the new sensor", InputField.Type.CODE));
+                    new InputField(SENSOR, WORDS.say("idOfTheNewSensor"), InputField.Type.CODE));
         }
 
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader reader = new InputReader(typed);
-            String chosen = choice(reader, FIELD, "Say whether a new sensor goes in.", CHOICES);
+            String chosen = choice(reader, FIELD, WORDS.say("sayWhetherANewSensor"), CHOICES);
             if (!chosen.equals(NEW)) {
                 return reader.outcome(Message.of(label(CHOICES, chosen)), Optional.empty());
             }
             Optional<String> code = reader.read(SENSOR, rotagens.core.vehicle.Sensor::readCode);
             code.ifPresent(id -> reader.keep(SENSOR, id));
-            return reader.outcome(Message.of("new sensor {}", code.orElse("")), Optional.empty());
+            return reader.outcome(WORDS.message("newSensor", "code", code.orElse("")), Optional.empty());
         }
     }
 
@@ -297,19 +298,19 @@ public final class FindingInputs {
         private static final double QUARTER = 90;
 
         private List<InputField.Option> found() {
-            String most = mostDegrees == QUARTER ? "a quarter turn" : Math.round(mostDegrees) + "°";
+            String most = mostDegrees == QUARTER ? WORDS.say("quarterTurn") : Math.round(mostDegrees) + "°";
             return List.of(
-                    new InputField.Option("NONE", "none turned"),
-                    new InputField.Option("LITTLE", "up to " + most),
-                    new InputField.Option("FAR", "more than " + most),
-                    new InputField.Option("LOOSE", "one was loose"));
+                    new InputField.Option("NONE", WORDS.say("noneTurned")),
+                    new InputField.Option("LITTLE", WORDS.say("upTo", "most", most)),
+                    new InputField.Option("FAR", WORDS.say("moreThan", "most", most)),
+                    new InputField.Option("LOOSE", WORDS.say("oneWasLoose")));
         }
 
         @Override
         public List<InputField> fields() {
             List<InputField> fields = new java.util.ArrayList<>(torque.fields());
-            fields.add(new InputField(TURNED, "The nut that turned farthest", InputField.Type.CHOICE, found()));
-            fields.add(new InputField(WHICH, "Which nuts turned", InputField.Type.TEXT));
+            fields.add(new InputField(TURNED, WORDS.say("nutThatTurnedFarthest"), InputField.Type.CHOICE, found()));
+            fields.add(new InputField(WHICH, WORDS.say("whichNutsTurned"), InputField.Type.TEXT));
             return List.copyOf(fields);
         }
 
@@ -319,14 +320,12 @@ public final class FindingInputs {
             InputReader reader = new InputReader(typed);
             tight.recordedValues().forEach(reader::keep);
             tight.errors().forEach(reader::fault);
-            String turned = choice(reader, TURNED, "Say how far the nuts turned.", found());
+            String turned = choice(reader, TURNED, WORDS.say("sayHowFarTheNuts"), found());
             boolean some = !turned.isEmpty() && !turned.equals("NONE");
-            String which = reader.text(WHICH, some ? "Say which nuts turned, counted in the star’s order." : null);
+            String which = reader.text(WHICH, some ? WORDS.say("sayWhichNutsTurnedCounted") : null);
             Optional<Message> off = WHEEL_OFF.contains(turned)
-                    ? Optional.of(Message.of(
-                            "{}: {}. Don’t tighten over it: wheel off, look at studs, holes and faces.",
-                            which,
-                            label(found(), turned)))
+                    ? Optional.of(
+                            WORDS.message("dontTightenOverItWheel", "which", which, "found", label(found(), turned)))
                     : Optional.empty();
             return reader.outcome(
                     Message.of(
@@ -349,10 +348,10 @@ public final class FindingInputs {
         public List<InputField> fields() {
             return List.of(
                     people.isEmpty()
-                            ? new InputField(FIELD, "Second person", InputField.Type.TEXT)
+                            ? new InputField(FIELD, WORDS.say("secondPerson"), InputField.Type.TEXT)
                             : new InputField(
                                     FIELD,
-                                    "Second person",
+                                    WORDS.say("secondPerson"),
                                     InputField.Type.CHOICE,
                                     people.stream()
                                             .map(name -> new InputField.Option(name, name))
@@ -362,11 +361,11 @@ public final class FindingInputs {
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader reader = new InputReader(typed);
-            String name = reader.text(FIELD, "Name the second person. One alone doesn’t do this step.");
+            String name = reader.text(FIELD, WORDS.say("nameTheSecondPersonOne"));
             if (!name.isEmpty() && !people.isEmpty() && !people.contains(name)) {
-                reader.fault(FIELD, "Nobody of this name works here. Choose again.");
+                reader.fault(FIELD, WORDS.say("nobodyOfThisNameWorks"));
             }
-            return reader.outcome(Message.of("with {}", name), Optional.empty());
+            return reader.outcome(WORDS.message("with", "name", name), Optional.empty());
         }
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -179,7 +181,8 @@ public record JobSheet(List<Step> steps, List<Message> warnings) {
      */
     public static Optional<Message> againstSkipping(Step step) {
         return step.code().skip() == StepCode.SkipRule.NEVER
-                ? Optional.of(Message.of("“{}” is never skipped.", step.code().title()))
+                ? Optional.of(
+                        WORDS.message("isNeverSkipped", "step", step.code().title()))
                 : Optional.empty();
     }
 }

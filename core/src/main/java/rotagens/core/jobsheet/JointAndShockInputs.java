@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,15 +38,15 @@ final class JointAndShockInputs {
         @Override
         public List<InputField> fields() {
             return List.of(
-                    new InputField(JOINT, "Which joint", InputField.Type.TEXT),
-                    new InputField(PLAY, "Play found", InputField.Type.LENGTH),
-                    new InputField(LIMIT, "Manufacturer’s limit", InputField.Type.LENGTH));
+                    new InputField(JOINT, WORDS.say("whichJoint"), InputField.Type.TEXT),
+                    new InputField(PLAY, WORDS.say("playFound"), InputField.Type.LENGTH),
+                    new InputField(LIMIT, WORDS.say("manufacturersLimit"), InputField.Type.LENGTH));
         }
 
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader reader = new InputReader(typed);
-            String joint = reader.text(JOINT, "Say which joint and side.");
+            String joint = reader.text(JOINT, WORDS.say("sayWhichJointAndSide"));
             Optional<String> play = reader.read(PLAY, text -> SuspensionInputs.length(text, units));
             Optional<String> limit = reader.read(LIMIT, text -> SuspensionInputs.length(text, units));
             play.ifPresent(text -> reader.keep(PLAY, text));
@@ -53,11 +55,9 @@ final class JointAndShockInputs {
                 return reader.outcome(Message.of(""), Optional.empty());
             }
             return reader.outcome(
-                    Message.of("{}: play {}, limit {}", joint, play.get(), limit.get()),
+                    WORDS.message("playLimit", "joint", joint, "play", play.get(), "limit", limit.get()),
                     isOver(play.get(), limit.get())
-                            ? Optional.of(
-                                    Message.of(
-                                            "Over the manufacturer’s limit. A steering or suspension joint that is worn out doesn’t go back on the road."))
+                            ? Optional.of(WORDS.message("overTheManufacturersLimit"))
                             : Optional.empty());
         }
 
@@ -71,7 +71,7 @@ final class JointAndShockInputs {
                     SuspensionFact.Type.JOINT,
                     recordedValues.get(JOINT),
                     isOver(play, limit) ? Verdict.DO_NOT_OPERATE : Verdict.GOOD,
-                    Message.of("{}: play {}", recordedValues.get(JOINT), play),
+                    WORDS.message("play", "recordedValues", recordedValues.get(JOINT), "play", play),
                     Message.of(play),
                     Message.of(limit)));
         }
@@ -93,7 +93,9 @@ final class JointAndShockInputs {
                             SuspensionInputs.HEIGHTS.stream()
                                     .map(point -> new InputField(point.name(), point.label(), InputField.Type.COUNT)),
                             Stream.of(new InputField(
-                                    MOST, "Manufacturer’s most swings, else " + MOST_SWINGS, InputField.Type.COUNT)))
+                                    MOST,
+                                    WORDS.say("manufacturersMostSwingsElse", "mostSwings", MOST_SWINGS),
+                                    InputField.Type.COUNT)))
                     .toList();
         }
 
@@ -116,7 +118,7 @@ final class JointAndShockInputs {
 
         private static String swings(String text) {
             if (!text.strip().matches("[0-9]")) {
-                throw new InvalidInputException("Count the swings until it is still, 0 to 9.");
+                throw new InvalidInputException(WORDS.say("countTheSwingsUntil"));
             }
             return text.strip();
         }
@@ -132,23 +134,22 @@ final class JointAndShockInputs {
                         kept.put(field, text);
                     }));
             if (measured(typed).isEmpty()) {
-                reader.fault(SuspensionInputs.HEIGHTS.get(0).name(), "Count the swings at one corner at least.");
+                reader.fault(SuspensionInputs.HEIGHTS.get(0).name(), WORDS.say("countTheSwingsAtOne"));
             }
             List<String> worn = measured(kept).stream()
                     .filter(point -> isWorn(kept, point))
                     .map(point -> point.label().toLowerCase(Locale.ROOT))
                     .toList();
             return reader.outcome(
-                    Message.of(
-                            "swings: {}",
+                    WORDS.message(
+                            "swings",
+                            "measured",
                             measured(kept).stream()
                                     .map(point -> point.label().toLowerCase(Locale.ROOT) + " " + kept.get(point.name()))
                                     .collect(Collectors.joining(", "))),
                     worn.isEmpty()
                             ? Optional.empty()
-                            : Optional.of(Message.of(
-                                    "Swings on {}: the shock there is worn. It is a safety part; replace it at once.",
-                                    String.join(", ", worn))));
+                            : Optional.of(WORDS.message("swingsOnTheShockThere", "worn", String.join(", ", worn))));
         }
 
         @Override
@@ -163,11 +164,12 @@ final class JointAndShockInputs {
                                 SuspensionFact.Type.SHOCK,
                                 point.label(),
                                 isWorn(recordedValues, point) ? Verdict.SERVICE_DUE : Verdict.GOOD,
-                                Message.of(
-                                        "Shock {}: {} {}",
+                                WORDS.message(
+                                        "shockSwing",
+                                        "point",
                                         point.label().toLowerCase(Locale.ROOT),
-                                        swings,
-                                        swings == 1 ? "swing" : "swings"),
+                                        "swings",
+                                        swings),
                                 Message.of("{}", swings),
                                 Message.of("{}", most));
                     })

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,7 +42,9 @@ public final class OdometerInputs {
             StepInput.InputReader reader = new StepInput.InputReader(typed);
             Optional<Distance> read = OdometerInputs.read(reader, ODOMETER, units);
             return reader.outcome(
-                    read.map(distance -> Message.of("odometer {}", distance)).orElse(Message.of("")), Optional.empty());
+                    read.map(distance -> WORDS.message("odometer", "distance", distance))
+                            .orElse(Message.of("")),
+                    Optional.empty());
         }
     }
 
@@ -51,7 +55,7 @@ public final class OdometerInputs {
             return List.of(
                     check.odometerThen().isPresent()
                             ? new InputField(ODOMETER, "Odometer", InputField.Type.DISTANCE)
-                            : new InputField(SINCE, "Distance since the wheels went on", InputField.Type.DISTANCE));
+                            : new InputField(SINCE, WORDS.say("distanceSinceTheWheelsWent"), InputField.Type.DISTANCE));
         }
 
         @Override
@@ -66,7 +70,7 @@ public final class OdometerInputs {
             if (then.isPresent() && read.get().miles() < then.get().miles()) {
                 reader.fault(
                         ODOMETER,
-                        Message.of("Less than when the wheels went on, {}. Read it again.", then.get())
+                        WORDS.message("lessThanWhenTheWheels", "then", then.get())
                                 .in(units));
                 return reader.outcome(Message.of(""), Optional.empty());
             }

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,19 +11,13 @@ import rotagens.core.measure.Units;
 /** Work whose record is made on a page of its own: its step is done by that record, never by a tick. */
 public enum RecordedWork {
     /** A scale ticket closes the weighing. */
-    SCALE_TICKET(
-            StepCode.WEIGH,
-            "Enter the scale ticket on the Load & pressure page. This step is done as soon as it is there."),
+    SCALE_TICKET(StepCode.WEIGH, WORDS.say("enterTheScaleTicket")),
     /** A relearn that proved every corner. */
-    RELEARN(StepCode.RELEARN, "Finish the relearn on the Sensors page. This step is done once every corner is proven."),
+    RELEARN(StepCode.RELEARN, WORDS.say("finishTheRelearn")),
     /** Dash and gauge, corner by corner. */
-    DASH_AND_GAUGE(
-            StepCode.DASH_AND_GAUGE,
-            "Compare dash and gauge on the Sensors page. This step is done once both agree at every corner."),
+    DASH_AND_GAUGE(StepCode.DASH_AND_GAUGE, WORDS.say("compareDashAndGauge")),
     /** An alignment within its limits. */
-    ALIGNMENT(
-            StepCode.ALIGNMENT,
-            "Enter the alignment after the work on the visit’s page. This step is done once it is within its limits.");
+    ALIGNMENT(StepCode.ALIGNMENT, WORDS.say("enterTheAlignmentAfter"));
 
     private final StepCode step;
     private final String missing;

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Optional;
 import rotagens.core.measure.Distance;
@@ -66,21 +68,20 @@ public record RetorqueCheck(LocalDate wheelsOn, Optional<Distance> odometerThen)
         if (miles < LEAST_MILES) {
             return new Judged(
                     Verdict.TOO_SOON,
-                    Message.of(
-                            "{} since the wheels went on: nuts settle in the first {}. Torque them again at {} to {}; before that it does not count.",
+                    WORDS.message(
+                            "sinceTheWheelsWent",
+                            "driven",
                             driven,
+                            "leastMiles",
                             Distance.miles(LEAST_MILES),
-                            Distance.miles(LEAST_MILES),
+                            "mostMiles",
                             Distance.miles(MOST_MILES)));
         }
         if (miles <= MOST_MILES) {
-            return new Judged(Verdict.IN_TIME, Message.of("{} after the wheels went on", driven));
+            return new Judged(Verdict.IN_TIME, WORDS.message("afterTheWheelsWent", "driven", driven));
         }
         return new Judged(
                 Verdict.LATE,
-                Message.of(
-                        "{} after the wheels went on, later than {}: look at studs, nuts and seats for wear",
-                        driven,
-                        Distance.miles(MOST_MILES)));
+                WORDS.message("afterTheWheelsWent2", "driven", driven, "mostMiles", Distance.miles(MOST_MILES)));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 /**
  * The steps a job sheet is put together from, in the order they are done. Which of them may be skipped with a reason, and which
  * guard somebody's body, is decided here once. Some stand only on sheets of before, whose marks stay readable: what they asked for
@@ -7,112 +9,112 @@ package rotagens.core.jobsheet;
  */
 public enum StepCode {
     /** Level ground, brake, chocks. */
-    SECURE_VEHICLE("Before", "Secure the vehicle", SkipRule.NEVER, true),
+    SECURE_VEHICLE(WORDS.say("before"), WORDS.say("secureTheVehicle"), SkipRule.NEVER, true),
     /** What the person wears. */
-    PROTECTION("Before", "Gloves and eyes", SkipRule.WITH_REASON, true),
+    PROTECTION(WORDS.say("before"), WORDS.say("glovesAndEyes"), SkipRule.WITH_REASON, true),
     /** Whether machine, tool and parts suit the wheel. */
-    MACHINE_FITS("Before", "Machine and parts", SkipRule.WITH_REASON, false),
+    MACHINE_FITS(WORDS.say("before"), WORDS.say("machineAndParts"), SkipRule.WITH_REASON, false),
     /** Everything at hand before the first nut. */
-    PARTS("Before", "Lay out the parts", SkipRule.WITH_REASON, false),
+    PARTS(WORDS.say("before"), WORDS.say("layOutTheParts"), SkipRule.WITH_REASON, false),
     /** So that each goes back onto its own valve. */
-    TAG_SENSORS("Before", "Tag outside sensors", SkipRule.WITH_REASON, false),
+    TAG_SENSORS(WORDS.say("before"), WORDS.say("tagOutsideSensors"), SkipRule.WITH_REASON, false),
 
     /** How far it ran since the wheels went on. */
-    MILES_SINCE("Before", "Miles since the wheels went on", SkipRule.NEVER, true),
+    MILES_SINCE(WORDS.say("before"), WORDS.say("milesSinceTheWheelsWent"), SkipRule.NEVER, true),
 
     /** A rim of several parts stops the work. */
-    ONE_PIECE_RIM("Remove", "One-piece rim", SkipRule.NEVER, true),
+    ONE_PIECE_RIM(WORDS.say("remove"), WORDS.say("onePieceRim"), SkipRule.NEVER, true),
     /** A tire that ran low is empty before a nut is loosened. */
-    DEFLATE_FIRST("Remove", "All air out before the first nut", SkipRule.NEVER, true),
+    DEFLATE_FIRST(WORDS.say("remove"), WORDS.say("allAirOutBefore"), SkipRule.NEVER, true),
     /** The vehicle rests on stands, not on a jack. */
-    STANDS("Remove", "Stands before the wheel comes off", SkipRule.NEVER, true),
+    STANDS(WORDS.say("remove"), WORDS.say("standsBeforeTheWheelComes"), SkipRule.NEVER, true),
     /** The wheel leaves its hub. */
-    WHEEL_OFF("Remove", "Wheel off", SkipRule.WITH_REASON, false),
+    WHEEL_OFF(WORDS.say("remove"), WORDS.say("wheelOff"), SkipRule.WITH_REASON, false),
     /** No pressure is left when a bead is broken. */
-    CORE_OUT("Remove", "Core out", SkipRule.NEVER, true),
+    CORE_OUT(WORDS.say("remove"), WORDS.say("coreOut"), SkipRule.NEVER, true),
     /** Both beads leave their seats. */
-    BREAK_BEAD("Remove", "Break the beads", SkipRule.WITH_REASON, false),
+    BREAK_BEAD(WORDS.say("remove"), WORDS.say("breakTheBeads"), SkipRule.WITH_REASON, false),
     /** One bead is pushed down, for a sensor. */
-    PUSH_BEAD_DOWN("Remove", "Push one bead down", SkipRule.WITH_REASON, false),
+    PUSH_BEAD_DOWN(WORDS.say("remove"), WORDS.say("pushOneBeadDown"), SkipRule.WITH_REASON, false),
     /** The tire leaves its wheel. */
-    DEMOUNT("Remove", "Tire off the wheel", SkipRule.NEVER, false),
+    DEMOUNT(WORDS.say("remove"), WORDS.say("tireOffTheWheel"), SkipRule.NEVER, false),
     /** Stock, retread or scrap. */
-    OLD_TIRE("Remove", "Where the old tire goes", SkipRule.NEVER, false),
+    OLD_TIRE(WORDS.say("remove"), WORDS.say("whereTheOldTireGoes"), SkipRule.NEVER, false),
 
     /** By a qualified person, before air goes in. */
-    LOOK_INSIDE("Prepare", "Professional’s look inside", SkipRule.NEVER, true),
+    LOOK_INSIDE(WORDS.say("prepare"), WORDS.say("professionalsLookInside"), SkipRule.NEVER, true),
     /** No crack, no rust on the seats. */
-    CLEAN_WHEEL("Prepare", "Wheel clean and sound", SkipRule.NEVER, true),
+    CLEAN_WHEEL(WORDS.say("prepare"), WORDS.say("wheelCleanAndSound"), SkipRule.NEVER, true),
     /** By hub or by studs. */
-    PILOT_TYPE("Prepare", "How the wheel is piloted", SkipRule.NEVER, false),
+    PILOT_TYPE(WORDS.say("prepare"), WORDS.say("howTheWheelIsPiloted"), SkipRule.NEVER, false),
     /** New ones each time a bead was broken. */
-    STEM("Prepare", "Stem, grommet and core", SkipRule.WITH_REASON, false),
+    STEM(WORDS.say("prepare"), WORDS.say("stemGrommetAndCore"), SkipRule.WITH_REASON, false),
     /** In the wheel, with its torque. */
-    INSTALL_SENSOR("Prepare", "Sensor in", SkipRule.NEVER, false),
+    INSTALL_SENSOR(WORDS.say("prepare"), WORDS.say("sensorIn"), SkipRule.NEVER, false),
     /** Whether a new sensor goes in with the new tire. */
-    SENSOR_WITH_TIRE("Prepare", "Sensor with the new tire", SkipRule.WITH_REASON, false),
+    SENSOR_WITH_TIRE(WORDS.say("prepare"), WORDS.say("sensorWithTheNewTire"), SkipRule.WITH_REASON, false),
     /** Both beads and the seats. */
-    LUBRICATE("Prepare", "Lubricate", SkipRule.WITH_REASON, false),
+    LUBRICATE(WORDS.say("prepare"), WORDS.say("lubricate"), SkipRule.WITH_REASON, false),
     /** The light spot at the valve. */
-    ALIGN_MARKS("Prepare", "Index", SkipRule.WITH_REASON, false),
+    ALIGN_MARKS(WORDS.say("prepare"), WORDS.say("index"), SkipRule.WITH_REASON, false),
     /** Over the drop center, the sensor last. */
-    MOUNT("Mount", "Tire on the wheel", SkipRule.NEVER, false),
+    MOUNT(WORDS.say("mount"), WORDS.say("tireOnTheWheel"), SkipRule.NEVER, false),
     /** No higher than the maker allows, nobody in the trajectory. */
-    SEAT("Mount", "Seat the beads", SkipRule.NEVER, true),
+    SEAT(WORDS.say("mount"), WORDS.say("seatTheBeads"), SkipRule.NEVER, true),
     /** The bead line all round, on both sides. */
-    BEAD_GAP("Mount", "Measure the bead gap", SkipRule.NEVER, false),
+    BEAD_GAP(WORDS.say("mount"), WORDS.say("measureTheBeadGap"), SkipRule.NEVER, false),
     /** Before air goes in, where the rule asks for it. */
-    CAGE("Mount", "Into the cage", SkipRule.NEVER, true),
+    CAGE(WORDS.say("mount"), WORDS.say("intoTheCage"), SkipRule.NEVER, true),
     /** By a gauge, cold. */
-    FILL("Mount", "Fill to the cold target", SkipRule.NEVER, false),
+    FILL(WORDS.say("mount"), WORDS.say("fillToTheColdTarget"), SkipRule.NEVER, false),
     /** Filled and let out until it is pure enough. */
-    NITROGEN("Mount", "Purge with nitrogen", SkipRule.WITH_REASON, false),
+    NITROGEN(WORDS.say("mount"), WORDS.say("purgeWithNitrogen"), SkipRule.WITH_REASON, false),
     /** At core, stem and beads, then the cap. */
-    LEAK_CHECK("Mount", "Leak check and cap", SkipRule.WITH_REASON, false),
+    LEAK_CHECK(WORDS.say("mount"), WORDS.say("leakCheckAndCap"), SkipRule.WITH_REASON, false),
 
     /** Weights in oz or g. */
-    BALANCE("Install", "Balance", SkipRule.WITH_REASON, false),
+    BALANCE(WORDS.say("install"), WORDS.say("balance"), SkipRule.WITH_REASON, false),
     /** Bare metal where the wheel sits. */
-    HUB("Install", "Hub and wheel faces clean", SkipRule.WITH_REASON, false),
+    HUB(WORDS.say("install"), WORDS.say("hubAndWheelFacesClean"), SkipRule.WITH_REASON, false),
     /** Each nut by hand, so that no thread is crossed. */
-    HAND_START_NUTS("Install", "Hub clean, nuts by hand", SkipRule.NEVER, false),
+    HAND_START_NUTS(WORDS.say("install"), WORDS.say("hubCleanNutsByHand"), SkipRule.NEVER, false),
     /** All nuts in the star at half. */
-    TORQUE_HALF("Install", "Half the torque", SkipRule.NEVER, false),
+    TORQUE_HALF(WORDS.say("install"), WORDS.say("halfTheTorque"), SkipRule.NEVER, false),
     /** All nuts in the star at full. */
-    TORQUE_FULL("Install", "Full torque", SkipRule.NEVER, false),
+    TORQUE_FULL(WORDS.say("install"), WORDS.say("fullTorque"), SkipRule.NEVER, false),
     /** One pass of a re-torque. */
-    TORQUE_PASS("Install", "Torque in the star", SkipRule.NEVER, false),
+    TORQUE_PASS(WORDS.say("install"), WORDS.say("torqueInTheStar"), SkipRule.NEVER, false),
     /** The grooves of the tire that is on now. */
-    TREAD_OF_INSTALLED("Install", "Tread of the installed tire", SkipRule.NEVER, false),
+    TREAD_OF_INSTALLED(WORDS.say("install"), WORDS.say("treadOfTheInstalledTire"), SkipRule.NEVER, false),
     /** Which tire sits where now. */
-    DOT_OF_INSTALLED("Install", "DOT code, what went where", SkipRule.NEVER, false),
+    DOT_OF_INSTALLED(WORDS.say("install"), WORDS.say("dotCodeWhatWentWhere"), SkipRule.NEVER, false),
 
     /** What wore the tire. */
-    CORRECT_CAUSE("After", "Find and correct the cause", SkipRule.NEVER, false),
+    CORRECT_CAUSE(WORDS.say("after"), WORDS.say("findAndCorrectTheCause"), SkipRule.NEVER, false),
     /** By scale ticket. */
-    WEIGH("After", "Weigh", SkipRule.NEVER, false),
+    WEIGH(WORDS.say("after"), WORDS.say("weigh"), SkipRule.NEVER, false),
     /** Figures on the rack. */
-    ALIGNMENT("After", "Ride height and alignment", SkipRule.WITH_REASON, false),
+    ALIGNMENT(WORDS.say("after"), WORDS.say("rideHeightAndAlignment"), SkipRule.WITH_REASON, false),
     /** By name. */
-    PROFESSIONAL_VERDICT("After", "The professional’s verdict", SkipRule.NEVER, false),
+    PROFESSIONAL_VERDICT(WORDS.say("after"), WORDS.say("professionalsVerdict"), SkipRule.NEVER, false),
     /** What the gauge says at the end. */
-    COLD_CHECK("After", "Cold pressure", SkipRule.NEVER, false),
+    COLD_CHECK(WORDS.say("after"), WORDS.say("coldPressure"), SkipRule.NEVER, false),
     /** Each on its own valve. */
-    SENSORS_BACK("After", "Outside sensors back by their tags", SkipRule.WITH_REASON, false),
+    SENSORS_BACK(WORDS.say("after"), WORDS.say("outsideSensorsBackByTheir"), SkipRule.WITH_REASON, false),
     /** So that the dash names the right corner. */
-    RELEARN("After", "Relearn", SkipRule.WITH_REASON, false),
+    RELEARN(WORDS.say("after"), WORDS.say("relearn"), SkipRule.WITH_REASON, false),
     /** Corner by corner. */
-    DASH_AND_GAUGE("After", "Dash and gauge compared", SkipRule.WITH_REASON, false),
+    DASH_AND_GAUGE(WORDS.say("after"), WORDS.say("dashAndGaugeCompared"), SkipRule.WITH_REASON, false),
     /** Straight, and nothing new. */
-    ROAD_TEST("After", "Road test", SkipRule.WITH_REASON, false),
+    ROAD_TEST(WORDS.say("after"), WORDS.say("roadTest"), SkipRule.WITH_REASON, false),
     /** The odometer of the day of the work. */
-    ODOMETER("After", "Clean up, odometer", SkipRule.WITH_REASON, false),
+    ODOMETER(WORDS.say("after"), WORDS.say("cleanUpOdometer"), SkipRule.WITH_REASON, false),
     /** Nothing left on or in the vehicle. */
-    CLEAN_UP("After", "Clean up", SkipRule.WITH_REASON, false),
+    CLEAN_UP(WORDS.say("after"), WORDS.say("cleanUp"), SkipRule.WITH_REASON, false),
     /** Somebody in charge knows. */
-    NOTIFY("After", "Person in charge notified", SkipRule.WITH_REASON, false),
+    NOTIFY(WORDS.say("after"), WORDS.say("personInChargeNotified"), SkipRule.WITH_REASON, false),
     /** In words. */
-    RECORD_WORK("After", "What was done", SkipRule.NEVER, false);
+    RECORD_WORK(WORDS.say("after"), WORDS.say("whatWasDone"), SkipRule.NEVER, false);
 
     /** Whether a step may be left out. */
     public enum SkipRule {

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -206,7 +208,7 @@ public sealed interface StepInput {
 
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
-            return new InputResult(Map.of(), Message.of("done"), Map.of(), Optional.empty());
+            return new InputResult(Map.of(), WORDS.message("done"), Map.of(), Optional.empty());
         }
     }
 
@@ -220,7 +222,7 @@ public sealed interface StepInput {
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader inputReader = new InputReader(typed);
-            String text = inputReader.text(name, needed ? "Say it in a few words." : null);
+            String text = inputReader.text(name, needed ? WORDS.say("sayItInAFew") : null);
             return inputReader.outcome(Message.of(text.isEmpty() ? "done" : text), Optional.empty());
         }
     }
@@ -231,7 +233,7 @@ public sealed interface StepInput {
         public List<InputField> fields() {
             return List.of(InputField.choice(
                     "pilot",
-                    "Installed wheel pilot type",
+                    WORDS.say("installedWheelPilotType"),
                     new InputField.Option("HUB", "hub-piloted"),
                     new InputField.Option("STUD", "stud-piloted")));
         }
@@ -240,7 +242,7 @@ public sealed interface StepInput {
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader inputReader = new InputReader(typed);
             String pilot = inputReader.choice(
-                    "pilot", "Choose the pilot type of the installed wheel.", "Hub- or stud-piloted.", "HUB", "STUD");
+                    "pilot", WORDS.say("chooseThePilotType"), WORDS.say("hubOrStudPiloted"), "HUB", "STUD");
             return inputReader.outcome(
                     Message.of("{}", pilot.equals("HUB") ? "hub-piloted" : "stud-piloted"), Optional.empty());
         }
@@ -253,10 +255,10 @@ public sealed interface StepInput {
             return List.of(
                     InputField.choice(
                             "verdict",
-                            "Tire professional’s verdict",
+                            WORDS.say("tireProfessionalsVerdict"),
                             new InputField.Option("SERVICEABLE", "sound"),
                             new InputField.Option("CONDEMNED", "condemned")),
-                    new InputField("professional", "Name of the professional", InputField.Type.TEXT));
+                    new InputField("professional", WORDS.say("nameOfTheProfessional"), InputField.Type.TEXT));
         }
 
         @Override
@@ -264,11 +266,11 @@ public sealed interface StepInput {
             InputReader inputReader = new InputReader(typed);
             String verdict = inputReader.choice(
                     "verdict",
-                    "Choose what the tire professional found.",
-                    "Sound or condemned.",
+                    WORDS.say("chooseWhatTheTireProfessional"),
+                    WORDS.say("soundOrCondemned"),
                     "SERVICEABLE",
                     "CONDEMNED");
-            String name = inputReader.text("professional", "Name the tire professional who looked at it.");
+            String name = inputReader.text("professional", WORDS.say("nameTheTireProfessionalWho"));
             return inputReader.outcome(
                     Message.of("{}, {}", verdict.equals("SERVICEABLE") ? "sound" : "condemned", name),
                     Optional.empty());
@@ -287,7 +289,7 @@ public sealed interface StepInput {
 
         @Override
         public List<InputField> fields() {
-            return List.of(new InputField("pressure", "Cold pressure", InputField.Type.PRESSURE));
+            return List.of(new InputField("pressure", WORDS.say("coldPressure"), InputField.Type.PRESSURE));
         }
 
         @Override
@@ -295,14 +297,22 @@ public sealed interface StepInput {
             InputReader inputReader = new InputReader(typed);
             Optional<Pressure> read = inputReader.read("pressure", text -> Pressure.parse(text, units));
             read.ifPresent(pressure -> inputReader.keep("pressure", pressure.asEntered()));
-            Message says = read.map(pressure -> Message.of("{} cold", pressure)).orElse(Message.of(""));
+            Message says = read.map(pressure -> WORDS.message("cold", "pressure", pressure))
+                    .orElse(Message.of(""));
             Optional<Message> outside = read.flatMap(pressure -> {
                 if (maximum.filter(most -> pressure.psi() > most.psi() + 1e-9).isPresent()) {
-                    return Optional.of(Message.of("{} is over the maximum of {}.", pressure, maximum.get()));
+                    return Optional.of(
+                            WORDS.message("isOverTheMaximum", "pressure", pressure, "maximum", maximum.get()));
                 }
                 return target.filter(goal -> Math.abs(pressure.psi() - goal.psi()) > WITHIN_PSI + 1e-9)
-                        .map(goal -> Message.of(
-                                "{}, target {}: within {} of it.", pressure, goal, Pressure.psi(WITHIN_PSI)));
+                        .map(goal -> WORDS.message(
+                                "targetWithin",
+                                "pressure",
+                                pressure,
+                                "goal",
+                                goal,
+                                "withinPsi",
+                                Pressure.psi(WITHIN_PSI)));
             });
             return inputReader.outcome(says, outside);
         }
@@ -319,12 +329,12 @@ public sealed interface StepInput {
         @Override
         public List<InputField> fields() {
             return List.of(
-                    new InputField("seating", "Beads seated at", InputField.Type.PRESSURE),
+                    new InputField("seating", WORDS.say("beadsSeated"), InputField.Type.PRESSURE),
                     InputField.choice(
                             "where",
                             "Where",
-                            new InputField.Option("OPEN", "in the open"),
-                            new InputField.Option("CAGE", "in a cage")));
+                            new InputField.Option("OPEN", WORDS.say("inTheOpen")),
+                            new InputField.Option("CAGE", WORDS.say("inACage"))));
         }
 
         @Override
@@ -333,22 +343,18 @@ public sealed interface StepInput {
             Optional<Pressure> read = inputReader.read("seating", text -> Pressure.parse(text, units));
             read.ifPresent(pressure -> inputReader.keep("seating", pressure.asEntered()));
             String where = inputReader.choice(
-                    "where",
-                    "Say where it was seated: in the open, or in a cage.",
-                    "In the open, or in a cage.",
-                    "OPEN",
-                    "CAGE");
+                    "where", WORDS.say("sayWhereItWasSeated"), WORDS.say("inTheOpen2"), "OPEN", "CAGE");
             boolean caged = where.equals("CAGE");
             Optional<Message> outside = read.filter(pressure -> !caged && pressure.psi() > OPEN_MOST_PSI + 1e-9)
-                    .map(pressure -> Message.of(
-                            "{} in the open: over {} only in a cage. Let the air out, step away from the trajectory, and seat it in the cage.",
-                            pressure,
-                            Pressure.psi(OPEN_MOST_PSI)));
+                    .map(pressure -> WORDS.message(
+                            "inTheOpenOverOnly", "pressure", pressure, "openMostPsi", Pressure.psi(OPEN_MOST_PSI)));
             return inputReader.outcome(
-                    Message.of(
-                            "seated at {} {}",
+                    WORDS.message(
+                            "seatedAtInACage",
+                            "read",
                             read.<Object>map(pressure -> pressure).orElse(""),
-                            caged ? "in a cage" : "in the open"),
+                            "caged",
+                            caged),
                     outside);
         }
     }
@@ -374,12 +380,11 @@ public sealed interface StepInput {
                 for (int place = 1; place <= FEWEST; place++) {
                     inputFields.add(new InputField(
                             side + place,
-                            (side.equals(FRONT) ? "Front" : "Back") + " gap, place " + place,
+                            WORDS.say("frontGapPlace", "isFront", side.equals(FRONT), "place", place),
                             InputField.Type.DEPTH));
                 }
             }
-            inputFields.add(
-                    new InputField(UNREACHED, "Back can’t be reached because (else empty)", InputField.Type.TEXT));
+            inputFields.add(new InputField(UNREACHED, WORDS.say("backCantBeReachedBecause"), InputField.Type.TEXT));
             return inputFields;
         }
 
@@ -393,11 +398,13 @@ public sealed interface StepInput {
                 return inputReader.outcome(Message.of(""), Optional.empty());
             }
             return inputReader.outcome(
-                    Message.of(
-                            "front {}, {}",
+                    WORDS.message(
+                            "front",
+                            "front",
                             words(front.get()),
-                            back.map(gaps -> Message.of("back {}", words(gaps)))
-                                    .orElse(Message.of("back not reached: {}", unreached))),
+                            "back",
+                            back.map(gaps -> WORDS.message("back", "gaps", words(gaps)))
+                                    .orElse(WORDS.message("backNotReached", "unreached", unreached))),
                     tooFar("Front", front).or(() -> tooFar("Back", back)));
         }
 
@@ -437,20 +444,26 @@ public sealed interface StepInput {
         }
 
         private static Message words(double[] leastAndMost) {
-            return Message.of(
-                    "gap {} to {}, spread {}",
+            return WORDS.message(
+                    "gapToSpread",
+                    "least",
                     TreadDepth.of32nds(leastAndMost[0]),
+                    "most",
                     TreadDepth.of32nds(leastAndMost[1]),
+                    "spread",
                     spread(leastAndMost));
         }
 
         private static Optional<Message> tooFar(String side, Optional<double[]> leastAndMost) {
             return leastAndMost
                     .filter(gaps -> gaps[1] - gaps[0] > SPREAD_32NDS + 1e-9)
-                    .map(gaps -> Message.of(
-                            "{}: spread {}, at most {}. Core out and all air out, then break it down, lubricate and remount.",
+                    .map(gaps -> WORDS.message(
+                            "spreadAtMostCoreOut",
+                            "side",
                             side,
+                            "spread",
                             spread(gaps),
+                            "spread32nds",
                             TreadDepth.of32nds(SPREAD_32NDS)));
         }
     }
@@ -474,7 +487,7 @@ public sealed interface StepInput {
 
             /** Its name, with what speaks against it. */
             String label() {
-                return name + (doubt.isPresent() ? ", calibration overdue: torque to be verified" : "");
+                return WORDS.say("calibrationOverdueTorque", "name", name, "hasDoubt", doubt.isPresent());
             }
         }
 
@@ -486,12 +499,12 @@ public sealed interface StepInput {
         @Override
         public List<InputField> fields() {
             List<InputField> inputFields = new ArrayList<>();
-            inputFields.add(new InputField("torque", "Torque set", InputField.Type.TORQUE));
-            inputFields.add(new InputField("nuts", "Nuts tightened", InputField.Type.COUNT));
+            inputFields.add(new InputField("torque", WORDS.say("torqueSet"), InputField.Type.TORQUE));
+            inputFields.add(new InputField("nuts", WORDS.say("nutsTightened"), InputField.Type.COUNT));
             if (!wrenches.isEmpty()) {
                 inputFields.add(new InputField(
                         "wrench",
-                        "Torque wrench in use",
+                        WORDS.say("torqueWrenchInUse"),
                         InputField.Type.CHOICE,
                         wrenches.stream()
                                 .map(torqueWrench -> new InputField.Option(torqueWrench.name(), torqueWrench.label()))
@@ -519,7 +532,7 @@ public sealed interface StepInput {
                 if (!text.strip().matches("[0-9]{1,2}")
                         || Integer.parseInt(text.strip()) < FEWEST_NUTS
                         || Integer.parseInt(text.strip()) > MOST_NUTS) {
-                    throw new InvalidInputException("A wheel has 3 to 12 nuts.");
+                    throw new InvalidInputException(WORDS.say("wheelHas3To12"));
                 }
                 return Integer.parseInt(text.strip());
             });
@@ -529,15 +542,20 @@ public sealed interface StepInput {
             Optional<TorqueWrench> inHand = wrench(inputReader);
             Optional<Message> outside = count.filter(
                             number -> nuts.filter(all -> !all.equals(number)).isPresent())
-                    .map(number -> Message.of("{} of {} nuts: every nut, in the star’s order.", number, nuts.get()));
+                    .map(number -> WORDS.message("ofNutsEveryNut", "number", number, "nuts", nuts.get()));
             return inputReader.outcome(
-                    Message.of(
-                            "{} nuts at {}{}",
+                    WORDS.message(
+                            "nutsAt",
+                            "count",
                             count.<Object>map(number -> number).orElse(""),
+                            "set",
                             set.<Object>map(torque -> torque).orElse(""),
-                            inHand.map(torqueWrench -> Message.of(
-                                            " with {}{}",
+                            "inHand",
+                            inHand.map(torqueWrench -> WORDS.message(
+                                            "with2",
+                                            "torqueWrench",
                                             torqueWrench.name(),
+                                            "doubt",
                                             torqueWrench
                                                     .doubt()
                                                     .map(doubt -> Message.of(" ({})", doubt))
@@ -550,12 +568,12 @@ public sealed interface StepInput {
             if (wrenches.isEmpty()) {
                 return Optional.empty();
             }
-            String name = inputReader.text("wrench", "Choose the torque wrench in use.");
+            String name = inputReader.text("wrench", WORDS.say("chooseTheTorqueWrench"));
             Optional<TorqueWrench> known = wrenches.stream()
                     .filter(torqueWrench -> torqueWrench.name().equals(name))
                     .findFirst();
             if (!name.isEmpty() && known.isEmpty()) {
-                inputReader.fault("wrench", "There is no wrench of this name. Choose it again.");
+                inputReader.fault("wrench", WORDS.say("thereIsNoWrench"));
             }
             return known;
         }
@@ -569,15 +587,25 @@ public sealed interface StepInput {
         /** A figure that would be right in the other unit is asked about by name. */
         private String otherUnit(Torque set) {
             double wanted = wantedFtLb().orElseThrow();
-            String wants =
-                    "This wheel asks for " + Math.round(wanted) + " ft·lb (" + Math.round(wanted * NM) + " N·m). ";
+            String wants = WORDS.say(
+                    "thisWheelAsksForFt", "ftLb", Math.round(wanted), "newtonMeters", Math.round(wanted * NM));
             if (set.unit() == Torque.Unit.FT_LB && !off(set.ftLb() / NM)) {
-                return wants + "Was " + set.value().toPlainString() + " N·m meant? Then type it with its unit.";
+                return WORDS.say(
+                        "wasNMMeantThen",
+                        "wants",
+                        wants,
+                        "toPlainString",
+                        set.value().toPlainString());
             }
             if (set.unit() == Torque.Unit.NM && !off(set.ftLb() * NM)) {
-                return wants + "Was " + set.value().toPlainString() + " ft·lb meant? Then type it with its unit.";
+                return WORDS.say(
+                        "wasFtLbMeantThen",
+                        "wants",
+                        wants,
+                        "toPlainString",
+                        set.value().toPlainString());
             }
-            return wants + "Set the wrench again, or put the wheel’s data right first.";
+            return WORDS.say("setTheWrenchAgain", "wants", wants);
         }
     }
 
@@ -586,10 +614,10 @@ public sealed interface StepInput {
         @Override
         public List<InputField> fields() {
             return List.of(
-                    new InputField("dotCode", "DOT code of the installed tire", InputField.Type.CODE),
+                    new InputField("dotCode", WORDS.say("dotCodeOfTheInstalled"), InputField.Type.CODE),
                     InputField.choice(
                             "facing",
-                            "The dated code faces",
+                            WORDS.say("datedCodeFaces"),
                             new InputField.Option("OUTWARD", "outward"),
                             new InputField.Option("INWARD", "inward")));
         }
@@ -597,11 +625,12 @@ public sealed interface StepInput {
         @Override
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader inputReader = new InputReader(typed);
-            String code = inputReader.text("dotCode", "Read the DOT code off the tire that went here.");
+            String code = inputReader.text("dotCode", WORDS.say("readTheDotCodeOff"));
             String facing = inputReader.choice(
-                    "facing", "Say which way the dated code faces.", "Outward or inward.", "OUTWARD", "INWARD");
+                    "facing", WORDS.say("sayWhichWayTheDated"), WORDS.say("outwardOrInward"), "OUTWARD", "INWARD");
             return inputReader.outcome(
-                    Message.of("DOT {}, facing {}", code, facing.toLowerCase(java.util.Locale.ROOT)), Optional.empty());
+                    WORDS.message("dotFacing", "code", code, "facing", facing.toLowerCase(java.util.Locale.ROOT)),
+                    Optional.empty());
         }
     }
 
@@ -614,9 +643,9 @@ public sealed interface StepInput {
         @Override
         public List<InputField> fields() {
             return List.of(
-                    new InputField("outer", "Tread outer", InputField.Type.DEPTH),
-                    new InputField("center", "Tread center", InputField.Type.DEPTH),
-                    new InputField("inner", "Tread inner", InputField.Type.DEPTH));
+                    new InputField("outer", WORDS.say("treadOuter"), InputField.Type.DEPTH),
+                    new InputField("center", WORDS.say("treadCenter"), InputField.Type.DEPTH),
+                    new InputField("inner", WORDS.say("treadInner"), InputField.Type.DEPTH));
         }
 
         @Override
@@ -635,7 +664,9 @@ public sealed interface StepInput {
                         });
             }
             return inputReader.outcome(
-                    read.size() == 3 ? Message.of("tread {} · {} · {}", read.toArray()) : Message.of(""),
+                    read.size() == 3
+                            ? WORDS.message("tread", "outer", read.get(0), "center", read.get(1), "inner", read.get(2))
+                            : Message.of(""),
                     Optional.empty());
         }
     }
@@ -644,7 +675,7 @@ public sealed interface StepInput {
     record NitrogenInput(double least) implements StepInput {
         @Override
         public List<InputField> fields() {
-            return List.of(new InputField("nitrogen", "Analyser shows nitrogen", InputField.Type.PERCENT));
+            return List.of(new InputField("nitrogen", WORDS.say("analyserShowsNitrogen"), InputField.Type.PERCENT));
         }
 
         @Override
@@ -653,16 +684,17 @@ public sealed interface StepInput {
             Optional<Double> read = inputReader.read("nitrogen", text -> {
                 String figure = text.replace("%", "").replace(',', '.').strip();
                 if (!figure.matches("[0-9]{1,3}(\\.[0-9]{1,2})?") || Double.parseDouble(figure) > 100) {
-                    throw new InvalidInputException("Type the share of nitrogen in percent, for example 96.5.");
+                    throw new InvalidInputException(WORDS.say("typeTheShareOfNitrogen"));
                 }
                 return Double.parseDouble(figure);
             });
             read.ifPresent(percent -> inputReader.keep("nitrogen", plain(percent) + "%"));
             return inputReader.outcome(
-                    Message.of("{}% nitrogen", read.map(NitrogenInput::plain).orElse("")),
+                    WORDS.message(
+                            "nitrogen", "read", read.map(NitrogenInput::plain).orElse("")),
                     read.filter(percent -> percent < least - 1e-9)
-                            .map(percent ->
-                                    Message.of("{}%, at least {}%: purge again.", plain(percent), plain(least))));
+                            .map(percent -> WORDS.message(
+                                    "atLeastPurgeAgain", "percent", plain(percent), "least", plain(least))));
         }
 
         private static String plain(double figure) {
@@ -682,7 +714,7 @@ public sealed interface StepInput {
                             Arrays.stream(Repair.values())
                                     .map(repair -> new InputField.Option(repair.name(), repair.label()))
                                     .toList()),
-                    new InputField("note", "Where it leaked", InputField.Type.TEXT));
+                    new InputField("note", WORDS.say("whereItLeaked"), InputField.Type.TEXT));
         }
 
         @Override
@@ -693,8 +725,7 @@ public sealed interface StepInput {
                     code -> Arrays.stream(Repair.values())
                             .filter(one -> one.name().equals(code.strip()))
                             .findFirst()
-                            .orElseThrow(() -> new InvalidInputException(
-                                    "Choose what was done about the leak, or that none was found.")));
+                            .orElseThrow(() -> new InvalidInputException(WORDS.say("chooseWhatWasDoneAbout"))));
             repair.ifPresent(one -> inputReader.keep("repair", one.name()));
             String note = inputReader.text("note", null);
             return inputReader.outcome(
@@ -707,7 +738,7 @@ public sealed interface StepInput {
     record SensorIdInput() implements StepInput {
         @Override
         public List<InputField> fields() {
-            return List.of(new InputField("sensor", "ID of the installed sensor", InputField.Type.CODE));
+            return List.of(new InputField("sensor", WORDS.say("idOfTheInstalledSensor"), InputField.Type.CODE));
         }
 
         @Override
@@ -715,7 +746,7 @@ public sealed interface StepInput {
             InputReader inputReader = new InputReader(typed);
             Optional<String> code = inputReader.read("sensor", rotagens.core.vehicle.Sensor::readCode);
             code.ifPresent(id -> inputReader.keep("sensor", id));
-            return inputReader.outcome(Message.of("sensor {}", code.orElse("")), Optional.empty());
+            return inputReader.outcome(WORDS.message("sensor", "code", code.orElse("")), Optional.empty());
         }
     }
 
@@ -745,7 +776,7 @@ public sealed interface StepInput {
         String text(String field, String missing) {
             String text = typed.getOrDefault(field, "").strip();
             if (text.length() > LONGEST) {
-                errors.put(field, "At most " + LONGEST + " characters.");
+                errors.put(field, WORDS.say("atMostCharacters", "longest", LONGEST));
             } else if (text.isEmpty() && missing != null) {
                 errors.put(field, missing);
             }

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -42,18 +44,18 @@ final class SuspensionInputs {
     }
 
     static final List<Point> HEIGHTS = List.of(
-            new Point("frontLeft", "Front left", "front"),
-            new Point("frontRight", "Front right", "front"),
-            new Point("rearLeft", "Rear left", "rear"),
-            new Point("rearRight", "Rear right", "rear"));
+            new Point("frontLeft", WORDS.say("frontLeft"), "front"),
+            new Point("frontRight", WORDS.say("frontRight"), "front"),
+            new Point("rearLeft", WORDS.say("rearLeft"), "rear"),
+            new Point("rearRight", WORDS.say("rearRight"), "rear"));
 
     private static final List<Point> ANGLES = List.of(
-            new Point("toe", "Total toe", "toe"),
-            new Point("camberLeft", "Camber left", "camber"),
-            new Point("camberRight", "Camber right", "camber"),
-            new Point("casterLeft", "Caster left", "caster"),
-            new Point("casterRight", "Caster right", "caster"),
-            new Point("thrust", "Thrust angle", "thrust", true));
+            new Point("toe", WORDS.say("totalToe"), "toe"),
+            new Point("camberLeft", WORDS.say("camberLeft"), "camber"),
+            new Point("camberRight", WORDS.say("camberRight"), "camber"),
+            new Point("casterLeft", WORDS.say("casterLeft"), "caster"),
+            new Point("casterRight", WORDS.say("casterRight"), "caster"),
+            new Point("thrust", WORDS.say("thrustAngle"), "thrust", true));
 
     private static List<InputField> fields(List<Point> points, InputField.Type type) {
         List<InputField> fields = new ArrayList<>();
@@ -62,9 +64,9 @@ final class SuspensionInputs {
             String what = limits.substring(0, 1).toUpperCase(Locale.ROOT) + limits.substring(1);
             boolean magnitude = points.stream().anyMatch(point -> point.limits().equals(limits) && point.magnitude());
             if (!magnitude) {
-                fields.add(new InputField(limits + "Least", what + " limit, least", type));
+                fields.add(new InputField(limits + "Least", WORDS.say("limitLeast", "what", what), type));
             }
-            fields.add(new InputField(limits + "Most", what + " limit, most", type));
+            fields.add(new InputField(limits + "Most", WORDS.say("limitMost", "what", what), type));
         });
         return fields;
     }
@@ -86,8 +88,10 @@ final class SuspensionInputs {
 
         Message limit() {
             return least.isPresent() && most.isPresent()
-                    ? Message.of("{} to {}", least.get(), most.get())
-                    : least.isPresent() ? Message.of("at least {}", least.get()) : Message.of("at most {}", most.get());
+                    ? WORDS.message("to", "least", least.get(), "most", most.get())
+                    : least.isPresent()
+                            ? WORDS.message("atLeast", "least", least.get())
+                            : WORDS.message("atMost", "most", most.get());
         }
     }
 
@@ -158,12 +162,10 @@ final class SuspensionInputs {
                 .filter(limits -> kept.containsKey(limits + "Least")
                         && kept.containsKey(limits + "Most")
                         && figure.of(kept.get(limits + "Least")) > figure.of(kept.get(limits + "Most")))
-                .forEach(limits -> reader.fault(limits + "Most", "The most is less than the least. Read both again."));
+                .forEach(limits -> reader.fault(limits + "Most", WORDS.say("mostIsLessThan")));
         List<Judged> judged = judge(points, kept, figure);
         if (isAfter && !judged.isEmpty() && judged.stream().noneMatch(Judged::isHeld)) {
-            reader.fault(
-                    judged.get(0).point().limits() + "Most",
-                    "Enter the manufacturer’s limits too: without them nothing can be called right.");
+            reader.fault(judged.get(0).point().limits() + "Most", WORDS.say("enterTheManufacturersLimitsToo"));
         }
         return judged;
     }
@@ -190,15 +192,12 @@ final class SuspensionInputs {
                     InputField.Type.LENGTH,
                     text -> length(text, units),
                     SuspensionInputs::mm,
-                    "Enter the height at one corner at least.",
+                    WORDS.say("enterTheHeightAtOne"),
                     isAfter);
             return judged.isEmpty()
                     ? reader.outcome(Message.of(""), Optional.empty())
                     : reader.outcome(
-                            statement(judged),
-                            outside(
-                                    judged,
-                                    "outside the manufacturer’s range. Correct the height before anything is aligned."));
+                            statement(judged), outside(judged, WORDS.say("outsideTheManufacturersRangeCorrect")));
         }
 
         @Override
@@ -211,7 +210,12 @@ final class SuspensionInputs {
                             SuspensionFact.Type.RIDE_HEIGHT,
                             one.point().label(),
                             one.outside() ? Verdict.SERVICE_DUE : Verdict.GOOD,
-                            Message.of("Ride height {} {}", one.point().label().toLowerCase(Locale.ROOT), one.figure()),
+                            WORDS.message(
+                                    "rideHeight",
+                                    "point",
+                                    one.point().label().toLowerCase(Locale.ROOT),
+                                    "figure",
+                                    one.figure()),
                             Message.of(one.figure()),
                             one.limit()))
                     .toList();
@@ -238,7 +242,8 @@ final class SuspensionInputs {
                         InputField.Type.CHOICE,
                         Stream.iterate(1, axle -> axle + 1)
                                 .limit(axles)
-                                .map(axle -> new InputField.Option(String.valueOf(axle), "axle " + axle))
+                                .map(axle ->
+                                        new InputField.Option(String.valueOf(axle), WORDS.say("axle2", "axle", axle)))
                                 .toList()));
             }
             fields.addAll(SuspensionInputs.fields(ANGLES, InputField.Type.ANGLE));
@@ -257,20 +262,20 @@ final class SuspensionInputs {
                     InputField.Type.ANGLE,
                     SuspensionInputs::degrees,
                     text -> angle(text).doubleValue(),
-                    "Enter the total toe at least.",
+                    WORDS.say("enterTheTotalToe"),
                     isAfter);
             return judged.isEmpty()
                     ? reader.outcome(Message.of(""), Optional.empty())
                     : reader.outcome(
-                            Message.of("axle {}: {}", axle, statement(judged)),
-                            outside(judged, "outside the manufacturer’s limits."));
+                            WORDS.message("axle3", "axle", axle, "judged", statement(judged)),
+                            outside(judged, WORDS.say("outsideTheManufacturersLimits")));
         }
 
         private String axle(InputReader reader) {
             return reader.read(AXLE, text -> {
                         if (fields().get(0).options().stream()
                                 .noneMatch(option -> option.code().equals(text.strip()))) {
-                            throw new InvalidInputException("Choose which axle was measured.");
+                            throw new InvalidInputException(WORDS.say("chooseWhichAxleWasMeasured"));
                         }
                         return text.strip();
                     })
@@ -279,7 +284,7 @@ final class SuspensionInputs {
 
         @Override
         public List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
-            String axle = "axle " + recordedValues.getOrDefault(AXLE, "1");
+            String axle = WORDS.say("axle", "orDefault", recordedValues.getOrDefault(AXLE, "1"));
             return judge(ANGLES, recordedValues, text -> angle(text).doubleValue()).stream()
                     .filter(Judged::isHeld)
                     .map(one -> new SuspensionFact(
@@ -289,10 +294,13 @@ final class SuspensionInputs {
                             // Each angle by itself: a toe within its limits says nothing of a camber outside.
                             axle + ", " + one.point().label(),
                             one.outside() ? Verdict.SERVICE_DUE : Verdict.GOOD,
-                            Message.of(
-                                    "Alignment of {}: {} {}",
+                            WORDS.message(
+                                    "alignmentOf",
+                                    "axle",
                                     axle,
+                                    "point",
                                     one.point().label().toLowerCase(Locale.ROOT),
+                                    "figure",
                                     one.figure()),
                             Message.of(one.figure()),
                             one.limit()))
@@ -314,7 +322,7 @@ final class SuspensionInputs {
 
     static String degrees(String text) {
         if (angle(text).abs().compareTo(MOST_DEGREES) > 0) {
-            throw new InvalidInputException("Wheels aren’t set at more than 20°. Enter degrees, such as 0.15 or −0.5.");
+            throw new InvalidInputException(WORDS.say("wheelsArentSetAtMore"));
         }
         return angle(text).toPlainString() + "°";
     }
@@ -323,7 +331,7 @@ final class SuspensionInputs {
         String figure =
                 text.strip().replace("°", "").replace('−', '-').replace("+", "").strip();
         if (!figure.matches("-?[0-9]{1,3}([.][0-9]{1,3})?")) {
-            throw new InvalidInputException("Enter degrees, such as 0.15 or −0.5.");
+            throw new InvalidInputException(WORDS.say("enterDegreesSuchAs0"));
         }
         return new BigDecimal(figure);
     }

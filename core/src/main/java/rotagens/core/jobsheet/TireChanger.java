@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,11 +32,11 @@ public record TireChanger(
     /** How it holds the wheel and breaks the bead. */
     public enum TireChangerType {
         /** A shovel at the side breaks the bead, jaws hold the wheel. */
-        SIDE_SHOVEL("side shovel and jaw table", "shovel", "mount head"),
+        SIDE_SHOVEL(WORDS.say("sideShovelAndJawTable"), WORDS.say("shovel"), WORDS.say("mountHead")),
         /** Jaws hold the wheel, no lever is used. */
-        LEVERLESS("leverless jaw table", "bead breaker", "hook"),
+        LEVERLESS(WORDS.say("leverlessJawTable"), WORDS.say("beadBreaker"), WORDS.say("hook")),
         /** A cone and a shaft hold the wheel, rollers break the bead. */
-        CENTER_CLAMP("center clamp with rollers", "rollers", "rollers");
+        CENTER_CLAMP(WORDS.say("centerClampWithRollers"), WORDS.say("rollers"), WORDS.say("rollers"));
 
         private final String label;
         private final String breaker;
@@ -113,8 +115,7 @@ public record TireChanger(
         if (minRimDiameter.isPresent()
                 && maxRimDiameter.isPresent()
                 && minRimDiameter.getAsDouble() > maxRimDiameter.getAsDouble()) {
-            throw new InvalidInputException(
-                    "The smallest rim is larger than the largest. Read the machine’s plate again.");
+            throw new InvalidInputException(WORDS.say("smallestRimIsLargerThan"));
         }
     }
 
@@ -130,8 +131,7 @@ public record TireChanger(
                 .replaceAll("(?i)\\s*(o[’']?\\s?clock|h)?\\s*$", "")
                 .strip();
         if (!figure.matches("[0-9]{1,2}") || Integer.parseInt(figure) < 1 || Integer.parseInt(figure) > HOURS) {
-            throw new InvalidInputException(
-                    "“" + figure + "” is no place on a clock face: 1 to 12, with the tool at 3.");
+            throw new InvalidInputException(WORDS.say("isNoPlace", "figure", figure));
         }
         return Math.floorMod((Integer.parseInt(figure) - TOOL_AT) * DEGREES_AN_HOUR, 360);
     }
@@ -158,23 +158,33 @@ public record TireChanger(
         if (maxTireDiameter.isPresent()
                 && assembly.diameter().isPresent()
                 && assembly.diameter().get().mm() > maxTireDiameter.get().mm()) {
-            against.add(Message.of(
-                    "{} across, {} takes {} at most", assembly.diameter().get(), name, maxTireDiameter.get()));
+            against.add(WORDS.message(
+                    "acrossTakesAtMost",
+                    "diameter",
+                    assembly.diameter().get(),
+                    "name",
+                    name,
+                    "maxTireDiameter",
+                    maxTireDiameter.get()));
         }
         if (maxWidth.isPresent()
                 && assembly.width().isPresent()
                 && assembly.width().get().mm() > maxWidth.get().mm()) {
-            against.add(
-                    Message.of("{} wide, {} takes {} at most", assembly.width().get(), name, maxWidth.get()));
+            against.add(WORDS.message(
+                    "wideTakesAtMost", "width", assembly.width().get(), "name", name, "maxWidth", maxWidth.get()));
         }
         boolean small = minRimDiameter.isPresent() && assembly.rimInches() < minRimDiameter.getAsDouble();
         boolean large = maxRimDiameter.isPresent() && assembly.rimInches() > maxRimDiameter.getAsDouble();
         if (small || large) {
-            against.add(Message.of(
-                    "{} in rim, {} takes {} to {} in",
+            against.add(WORDS.message(
+                    "inRimTakes",
+                    "rimInches",
                     plain(assembly.rimInches()),
+                    "name",
                     name,
+                    "minRimDiameter",
                     minRimDiameter.isPresent() ? plain(minRimDiameter.getAsDouble()) : "any",
+                    "maxRimDiameter",
                     maxRimDiameter.isPresent() ? plain(maxRimDiameter.getAsDouble()) : "any"));
         }
         return against;
@@ -189,10 +199,10 @@ public record TireChanger(
     public List<Message> unknown(Assembly assembly) {
         List<Message> unknown = new ArrayList<>();
         if (maxTireDiameter.isPresent() && assembly.diameter().isEmpty()) {
-            unknown.add(Message.of("the tire’s diameter isn’t on file"));
+            unknown.add(WORDS.message("tiresDiameterIsntOnFile"));
         }
         if (maxTireDiameter.isEmpty() || maxRimDiameter.isEmpty() || maxWidth.isEmpty()) {
-            unknown.add(Message.of("not all limits of {} are on file", name));
+            unknown.add(WORDS.message("notAllLimits", "name", name));
         }
         return unknown;
     }

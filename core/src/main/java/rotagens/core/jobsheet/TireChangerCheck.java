@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -24,9 +26,8 @@ public final class TireChangerCheck {
             }
             TireChanger.Assembly assembly = wheel.assembly().get();
             if (facts.tireChangers().isEmpty()) {
-                warnings.add(Message.of(
-                        "{}: no tire changer is on file, so it is unknown whether this assembly fits one.",
-                        wheel.position().code()));
+                warnings.add(WORDS.message(
+                        "noTireChanger", "position", wheel.position().code()));
                 continue;
             }
             List<TireChanger> fitting = facts.tireChangers().stream()
@@ -34,25 +35,28 @@ public final class TireChangerCheck {
                     .toList();
             if (fitting.isEmpty()) {
                 TireChanger nearest = facts.tireChangers().get(0);
-                warnings.add(Message.of(
-                        "{}: fits no tire changer here: {}. Send it out before anything is lifted.",
+                warnings.add(WORDS.message(
+                        "fitsNoTireChangerHere",
+                        "position",
                         wheel.position().code(),
+                        "violations",
                         nearest.violations(assembly).get(0)));
             } else if (facts.tireChanger().isPresent()
                     && !fitting.contains(facts.tireChanger().get())) {
-                warnings.add(Message.of(
-                        "{}: {}. Take {}.",
+                warnings.add(WORDS.message(
+                        "take",
+                        "position",
                         wheel.position().code(),
+                        "violations",
                         facts.tireChanger().get().violations(assembly).get(0),
-                        fitting.stream().map(TireChanger::name).collect(Collectors.joining(" or "))));
+                        "fitting",
+                        fitting.stream().map(TireChanger::name).collect(Collectors.joining(WORDS.say("or")))));
             } else {
                 facts.tireChanger()
                         .flatMap(tireChanger ->
                                 tireChanger.unknown(assembly).stream().findFirst())
-                        .ifPresent(unknown -> warnings.add(Message.of(
-                                "{}: {}, so it is not certain that it fits. Read the plate and measure first.",
-                                wheel.position().code(),
-                                unknown)));
+                        .ifPresent(unknown -> warnings.add(WORDS.message(
+                                "soItIsNotCertain", "position", wheel.position().code(), "unknown", unknown)));
             }
         }
         return List.copyOf(warnings);

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import rotagens.core.measure.InvalidInputException;
@@ -22,7 +24,7 @@ public record TorqueSequence(List<Integer> order) {
      */
     public static TorqueSequence of(int nuts) {
         if (nuts < FEWEST || nuts > MOST) {
-            throw new InvalidInputException("A wheel has " + FEWEST + " to " + MOST + " nuts.");
+            throw new InvalidInputException(WORDS.say("wheelHasToNuts", "fewest", FEWEST, "most", MOST));
         }
         List<Integer> order = new ArrayList<>();
         if (nuts % 2 == 1) {

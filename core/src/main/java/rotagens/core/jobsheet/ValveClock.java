@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Message;
@@ -25,7 +27,8 @@ public record ValveClock(BeadStep step, List<ValvePosition> valvePositions, int 
             List<String> hours = List.of(angles).stream()
                     .map(angle -> String.valueOf(TireChanger.clock(angle)))
                     .toList();
-            return new ValvePosition(school, List.of(angles), String.join(" or ", hours) + " o’clock");
+            return new ValvePosition(
+                    school, List.of(angles), String.join(WORDS.say("or"), hours) + WORDS.say("oclock"));
         }
     }
 
@@ -45,34 +48,36 @@ public record ValveClock(BeadStep step, List<ValvePosition> valvePositions, int 
         if (sheet.isPresent()) {
             return new ValveClock(
                     step,
-                    List.of(ValvePosition.of("the machine’s sheet", sheet.get())),
+                    List.of(ValvePosition.of(WORDS.say("machinesSheet"), sheet.get())),
                     step == BeadStep.BREAK_FRONT ? QUARTER : 0,
-                    Message.of("As the sheet of {} says.", tireChanger.get().name()));
+                    WORDS.message(
+                            "asTheSheetOfSays", "tireChanger", tireChanger.get().name()));
         }
         if (tireChanger.filter(one -> !one.type().sensorMattersAt(step)).isPresent()) {
-            return new ValveClock(
-                    step, List.of(), 0, Message.of("Rollers don’t reach the sensor here: any place will do."));
+            return new ValveClock(step, List.of(), 0, WORDS.message("rollersDontReachTheSensor"));
         }
         String sheetless = tireChanger
-                .map(one -> "The sheet of " + one.name() + " isn’t on file for this step")
-                .orElse("No tire changer chosen");
+                .map(one -> WORDS.say("sheetOfIsntOnFile", "one", one.name()))
+                .orElse(WORDS.say("noTireChangerChosen"));
         if (step == BeadStep.BREAK_FRONT) {
-            String breaker = tireChanger.map(one -> one.type().breaker()).orElse("bead breaker");
+            String breaker = tireChanger.map(one -> one.type().breaker()).orElse(WORDS.say("beadBreaker"));
             return new ValveClock(
                     step,
                     List.of(
-                            ValvePosition.of("technique B, opposite the " + breaker, 180),
-                            ValvePosition.of("technique A, 90° from the " + breaker, 270, 90)),
+                            ValvePosition.of(WORDS.say("techniqueBOpposite", "breaker", breaker), 180),
+                            ValvePosition.of(WORDS.say("techniqueA90From", "breaker", breaker), 270, 90)),
                     QUARTER,
-                    Message.of("{}. Both techniques keep the sensor 90° from the tool.", sheetless));
+                    WORDS.message("bothTechniquesKeepTheSensor", "sheetless", sheetless));
         }
         return new ValveClock(
                 step,
                 List.of(ValvePosition.of(
-                        "just behind the "
-                                + tireChanger.map(one -> one.type().head()).orElse("mount head"),
+                        WORDS.say(
+                                "justBehind",
+                                "tireChanger",
+                                tireChanger.map(one -> one.type().head()).orElse(WORDS.say("mountHead"))),
                         BEHIND_HEAD)),
                 0,
-                Message.of("{}: the bead has to pass the sensor last. The manual comes first.", sheetless));
+                WORDS.message("beadHasToPass", "sheetless", sheetless));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -10,8 +12,7 @@ import rotagens.core.measure.Message;
 /** The steps that concern the vehicle, before and after its wheels. */
 final class VehicleSteps {
 
-    private static final String CLEAN_UP =
-            "Everything touched cleaned, tools counted, fluids and auxiliaries looked at.";
+    private static final String CLEAN_UP = WORDS.say("everythingTouchedCleanedToolsCounted");
 
     private VehicleSteps() {}
 
@@ -21,12 +22,11 @@ final class VehicleSteps {
                         StepCode.MILES_SINCE,
                         Optional.empty(),
                         check.odometerThen()
-                                .map(then -> Message.of(
-                                        "The odometer was at {} when the wheels went on, {}.", then, check.wheelsOn()))
-                                .orElse(Message.of("The wheels went on {}.", check.wheelsOn())),
-                        Optional.of(Message.of(
-                                "Nuts that have not run do not settle: a re-torque before {} does not count.",
-                                Distance.miles(RetorqueCheck.LEAST_MILES))),
+                                .map(then ->
+                                        WORDS.message("odometerWasAtWhen", "then", then, "wheelsOn", check.wheelsOn()))
+                                .orElse(WORDS.message("wheelsWent", "wheelsOn", check.wheelsOn())),
+                        Optional.of(WORDS.message(
+                                "nutsThatHaveNotRun", "leastMiles", Distance.miles(RetorqueCheck.LEAST_MILES))),
                         new OdometerInputs.MilesSinceInput(check),
                         List.of())));
         boolean lifts = facts.wheels().stream().anyMatch(wheel -> wheel.task().lifts());
@@ -36,49 +36,45 @@ final class VehicleSteps {
             add(
                     steps,
                     StepCode.SECURE_VEHICLE,
-                    "Level, firm ground; parking brake on; wheels that stay down chocked."
-                            + (lifts
-                                    ? " Gloves with wet grip, eye protection"
-                                            + (facts.light()
-                                                    ? "."
-                                                    : "; hoist or wheel lift ready, a second person for the big nuts.")
-                                    : ""),
-                    "Danger: A vehicle that rolls off its jack kills. Never work under a load held by a jack.");
+                    WORDS.say("levelFirmGroundParkingBrake", "light", facts.light(), "lifts", lifts),
+                    WORDS.say("dangerAVehicleThatRolls"));
         }
         if (bead) {
             steps.add(new Step(
                     StepCode.MACHINE_FITS,
                     Optional.empty(),
-                    Message.of(
-                            "{} tire and rim diameter and width within its limits. The air source reaches the target. Lay out a new stem or grommet and core for each wheel whose bead is broken, caps, lubricant with rust inhibitor, weights.",
+                    WORDS.message(
+                            "tireAndRimDiameter",
+                            "tireChanger",
                             facts.tireChanger()
-                                    .map(tireChanger -> Message.of(
-                                            "Read the plate of {}, {}:",
+                                    .map(tireChanger -> WORDS.message(
+                                            "readThePlate",
+                                            "tireChanger",
                                             tireChanger.name(),
+                                            "type",
                                             tireChanger.type().label()))
-                                    .orElse(Message.of("Choose the tire changer and read its plate:"))),
-                    Optional.of(Message.of("The machine’s own manual wins over every technique here.")),
+                                    .orElse(WORDS.message("chooseTheTireChanger"))),
+                    Optional.of(WORDS.message("machinesOwnManualWinsOver")),
                     new StepInput.Confirmation(),
                     List.of()));
             add(
                     steps,
                     StepCode.ONE_PIECE_RIM,
-                    "Look at each wheel ("
-                            + positions(
+                    WORDS.say(
+                            "lookAtEachWheel",
+                            "positions",
+                            positions(
                                     facts,
                                     wheel ->
-                                            wheel.task().lifts() && wheel.task().breaksBead())
-                            + "): a one-piece rim. A rim of several pieces is not served here: stop, and send it out.",
-                    "A side ring that lets go kills.");
+                                            wheel.task().lifts() && wheel.task().breaksBead())),
+                    WORDS.say("sideRingThatLetsGo"));
         }
         if (!facts.outsideTags().isEmpty()) {
             steps.add(new Step(
                     StepCode.TAG_SENSORS,
                     Optional.empty(),
-                    Message.of(
-                            "Take the outside sensors off and tag each with its position: {}.",
-                            String.join(", ", facts.outsideTags())),
-                    Optional.of(Message.of("Back on another position the dash names the wrong corner.")),
+                    WORDS.message("takeTheOutsideSensorsOff", "outsideTags", String.join(", ", facts.outsideTags())),
+                    Optional.of(WORDS.message("backOnAnotherPosition")),
                     new StepInput.Confirmation(),
                     List.of()));
         }
@@ -92,8 +88,8 @@ final class VehicleSteps {
                 : Optional.of(new Step(
                         StepCode.STANDS,
                         Optional.empty(),
-                        Message.of("Jack at the axle’s point, stands under it before a wheel comes off: {}.", where),
-                        Optional.of(Message.of("Never under a load held by a jack.")),
+                        WORDS.message("jackAtTheAxlesPoint2", "where", where),
+                        Optional.of(WORDS.message("neverUnderALoadHeld")),
                         new StepInput.Confirmation(),
                         List.of()));
     }
@@ -125,24 +121,19 @@ final class VehicleSteps {
         boolean cause = wheels.stream().anyMatch(wheel -> wheel.task() == WheelTask.CORRECT_CAUSE);
         String back = facts.outsideTags().isEmpty()
                 ? ""
-                : "Each outside sensor back to the position on its tag: " + String.join(", ", facts.outsideTags())
-                        + ". ";
+                : WORDS.say("eachOutsideSensorBack", "outsideTags", String.join(", ", facts.outsideTags()));
         boolean compares = !relearn && sensors && lifts && !moved;
         if (!back.isEmpty() && !compares) {
             add(steps, StepCode.SENSORS_BACK, back.strip(), null);
         }
         if (relearn) {
-            recorded(
-                    steps,
-                    RecordedWork.RELEARN,
-                    "Relearn with the coach on the vehicle’s Sensors page, until every corner is confirmed on dash and gauge.",
-                    "Until it is done the dash names the wrong corner, and the air goes into the wrong tire.");
+            recorded(steps, RecordedWork.RELEARN, WORDS.say("relearnWithTheCoach"), WORDS.say("untilItIsDone"));
         } else if (compares) {
             recorded(
                     steps,
                     RecordedWork.DASH_AND_GAUGE,
-                    back + "Read all pressures on the dash and by gauge: the same at every corner.",
-                    back.isEmpty() ? null : "Back on another position the dash names the wrong corner.");
+                    WORDS.say("readAllPressures", "back", back),
+                    back.isEmpty() ? null : WORDS.say("backOnAnotherPosition"));
         }
         facts.vehicleWork()
                 .ifPresent(work -> steps.add(new Step(
@@ -150,39 +141,31 @@ final class VehicleSteps {
                         Optional.empty(),
                         Message.of("{}.", work),
                         Optional.empty(),
-                        new StepInput.TextInput("note", "What was done", true),
+                        new StepInput.TextInput("note", WORDS.say("whatWasDone"), true),
                         List.of())));
         if (facts.recordedWork().contains(RecordedWork.SCALE_TICKET)) {
-            recorded(
-                    steps,
-                    RecordedWork.SCALE_TICKET,
-                    "Weigh it as it travels, each end of each axle where the scale allows, and enter the scale ticket.",
-                    null);
+            recorded(steps, RecordedWork.SCALE_TICKET, WORDS.say("weighItAsItTravels"), null);
         }
         boolean aligns = facts.recordedWork().contains(RecordedWork.ALIGNMENT);
         if (cause || aligns) {
-            recorded(
-                    steps,
-                    RecordedWork.ALIGNMENT,
-                    "Ride height, then alignment of each axle, before and after, against the manufacturer’s limits.",
-                    null);
-            add(
-                    steps,
-                    StepCode.ROAD_TEST,
-                    "Straight road: runs straight with the wheel centered, no vibration.",
-                    "Hands off only on a closed, straight, empty stretch at low speed.");
+            recorded(steps, RecordedWork.ALIGNMENT, WORDS.say("rideHeightThenAlignment"), null);
+            add(steps, StepCode.ROAD_TEST, WORDS.say("straightRoadRunsStraight"), WORDS.say("handsOffOnly"));
         }
         if (lifts && facts.hasOdometer()) {
             steps.add(new Step(
                     StepCode.ODOMETER,
                     Optional.empty(),
-                    Message.of(
-                            "{} Read the odometer{}: the re-torque at {} to {} is counted from here.",
+                    WORDS.message(
+                            "readTheOdometerTheRe",
+                            "cleanUp",
                             CLEAN_UP,
+                            "lastOdometer",
                             facts.lastOdometer()
-                                    .map(last -> Message.of(", last {}", last))
+                                    .map(last -> WORDS.message("last", "last", last))
                                     .orElse(Message.of("")),
+                            "leastMiles",
                             Distance.miles(RetorqueCheck.LEAST_MILES),
+                            "mostMiles",
                             Distance.miles(RetorqueCheck.MOST_MILES)),
                     Optional.empty(),
                     new OdometerInputs.OdometerInput(),

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -9,39 +11,39 @@ import rotagens.core.fact.SuspensionFact;
 /** What is noted of a shop visit beside the work itself, in the order a visit runs. */
 public enum VisitEntryType {
     /** What else the customer asked for. */
-    REQUESTED_WORK("Booking", "Other work that was asked for"),
+    REQUESTED_WORK(WORDS.say("booking"), WORDS.say("otherWorkThatWasAsked")),
     /** So that nobody is blamed for it later. */
-    DAMAGE("Check-in", "Wheel damage already there"),
+    DAMAGE(WORDS.say("checkIn"), WORDS.say("wheelDamageAlreadyThere")),
     /** Seat, wheel and floor are covered. */
-    PROTECTION("Check-in", "Inside protection on"),
+    PROTECTION(WORDS.say("checkIn"), WORDS.say("insideProtection")),
     /** What a drive shows before the work. */
-    ROAD_TEST_BEFORE("Before the work", "Road test before: a general look for faults"),
+    ROAD_TEST_BEFORE(WORDS.say("beforeTheWork"), WORDS.say("roadTestBeforeAGeneral")),
     /** Not noted any more: a weighing is a scale ticket. */
-    WEIGHED("Before the work", "Weighed"),
+    WEIGHED(WORDS.say("beforeTheWork"), WORDS.say("weighed")),
     /** Both sides, before anything is turned. */
-    RIDE_HEIGHT_BEFORE("Before the work", "Ride height before"),
+    RIDE_HEIGHT_BEFORE(WORDS.say("beforeTheWork"), WORDS.say("rideHeightBefore")),
     /** Toe, camber and thrust angle as it came. */
-    ALIGNMENT_BEFORE("Before the work", "Alignment before"),
+    ALIGNMENT_BEFORE(WORDS.say("beforeTheWork"), WORDS.say("alignmentBefore")),
     /** At each joint, by a gauge. */
-    JOINT_PLAY("Tests", "Play of joints"),
+    JOINT_PLAY(WORDS.say("tests"), WORDS.say("playOfJoints")),
     /** How a corner swings. */
-    SHOCK_TEST("Tests", "Shock test"),
+    SHOCK_TEST(WORDS.say("tests"), WORDS.say("shockTest")),
     /** Small parts taken off the shelf. */
-    PARTS("Parts", "Stems, grommets, cores, caps, sensors used"),
+    PARTS(WORDS.say("parts"), WORDS.say("stemsGrommetsCoresCapsSensors")),
     /** Work done elsewhere. */
-    OUTSIDE_SHOP("Outside shop", "Vendor, invoice, what was promised and what came"),
+    OUTSIDE_SHOP(WORDS.say("outsideShop"), WORDS.say("vendorInvoiceWhatWasPromised")),
     /** Both sides, at the end. */
-    RIDE_HEIGHT_AFTER("After the work", "Ride height after"),
+    RIDE_HEIGHT_AFTER(WORDS.say("afterTheWork"), WORDS.say("rideHeightAfter")),
     /** Toe, camber and thrust angle as it leaves. */
-    ALIGNMENT_AFTER("After the work", "Alignment after"),
+    ALIGNMENT_AFTER(WORDS.say("afterTheWork"), WORDS.say("alignmentAfter")),
     /** Straight, with the wheel centered. */
-    ROAD_TEST_AFTER("After the work", "Road test after: straight with the wheel centered"),
+    ROAD_TEST_AFTER(WORDS.say("afterTheWork"), WORDS.say("roadTestAfterStraight")),
     /** Nothing dirty, nothing left open. */
-    CLEAN_UP("Clean-up", "Everything touched cleaned, fluids and auxiliaries looked at"),
+    CLEAN_UP(WORDS.say("cleanUp2"), WORDS.say("everythingTouchedCleanedFluids")),
     /** Somebody in charge knows. */
-    NOTIFIED("Hand-over", "Person in charge notified"),
+    NOTIFIED(WORDS.say("handOver"), WORDS.say("personInChargeNotified")),
     /** To whom, by name. */
-    HANDED_OVER("Hand-over", "Handed over");
+    HANDED_OVER(WORDS.say("handOver"), WORDS.say("handedOver"));
 
     private final String part;
     private final String label;
@@ -158,7 +160,7 @@ public enum VisitEntryType {
      */
     public String subject(Map<String, String> recordedValues) {
         return input(1) instanceof SuspensionInputs.AlignmentInput
-                ? "axle " + recordedValues.getOrDefault(SuspensionInputs.AlignmentInput.AXLE, "1")
+                ? WORDS.say("axle", "orDefault", recordedValues.getOrDefault(SuspensionInputs.AlignmentInput.AXLE, "1"))
                 : "";
     }
 

@@ -1,11 +1,12 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
 
 /** What a shop visit keeps beside the work and its figures, and the figures taken twice next to each other. */
@@ -19,24 +20,30 @@ final class VisitInputs {
         public List<StepInput.InputField> fields() {
             return List.of(
                     new StepInput.InputField("vendor", "Shop", StepInput.InputField.Type.TEXT),
-                    new StepInput.InputField("invoice", "Invoice number", StepInput.InputField.Type.TEXT),
-                    new StepInput.InputField("promised", "What was promised", StepInput.InputField.Type.TEXT),
+                    new StepInput.InputField("invoice", WORDS.say("invoiceNumber"), StepInput.InputField.Type.TEXT),
+                    new StepInput.InputField("promised", WORDS.say("whatWasPromised"), StepInput.InputField.Type.TEXT),
                     new StepInput.InputField("got", "Delivered", StepInput.InputField.Type.TEXT));
         }
 
         @Override
         public StepInput.InputResult read(Map<String, String> typed, Units units) {
             StepInput.InputReader inputReader = new StepInput.InputReader(typed);
-            String vendor = inputReader.text("vendor", "Say which shop did it.");
+            String vendor = inputReader.text("vendor", WORDS.say("sayWhichShopDid"));
             String invoice = inputReader.text("invoice", null);
-            String promised = inputReader.text("promised", "Say what was promised.");
-            String got = inputReader.text("got", "Say what came.");
+            String promised = inputReader.text("promised", WORDS.say("sayWhatWasPromised"));
+            String got = inputReader.text("got", WORDS.say("sayWhatCame"));
             return inputReader.outcome(
-                    Message.of(
-                            "{}, {}; promised: {}; got: {}",
+                    WORDS.message(
+                            "otherPromisedGot",
+                            "vendor",
                             vendor,
-                            invoice.isEmpty() ? "no invoice yet" : "invoice " + invoice,
+                            "invoice",
+                            invoice,
+                            "hasInvoice",
+                            !invoice.isEmpty(),
+                            "promised",
                             promised,
+                            "got",
                             got),
                     Optional.empty());
         }

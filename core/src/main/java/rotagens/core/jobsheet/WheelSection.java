@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -82,7 +84,10 @@ public record WheelSection(
                     Optional.of(type.map(TireChangerType::head).orElse("head")),
                     Optional.empty(),
                     step == StepCode.MOUNT && type.filter(one -> !one.hasJaws()).isPresent()
-                            ? List.of("unlock the center shaft", "relieve the pressure", "pull the cone")
+                            ? List.of(
+                                    WORDS.say("unlockTheCenterShaft"),
+                                    WORDS.say("relieveThePressure"),
+                                    WORDS.say("pullTheCone"))
                             : List.of()));
         }
         if (step == StepCode.SEAT) {
@@ -94,7 +99,7 @@ public record WheelSection(
                     false,
                     false,
                     Optional.empty(),
-                    type.map(one -> one.hasJaws() ? "blast from the jaws" : "blast at the bead"),
+                    type.map(one -> one.hasJaws() ? WORDS.say("blastFromTheJaws") : WORDS.say("blastAtTheBead")),
                     List.of()));
         }
         return Optional.empty();
@@ -107,23 +112,20 @@ public record WheelSection(
      */
     public String statement() {
         List<String> says = new ArrayList<>();
-        says.add(isFaceUp.map(up -> up ? "face up" : "face down, the wheel is reversed")
-                .orElse("narrow side up: read which way this wheel faces"));
-        says.add("drop center above");
+        says.add(isFaceUp.map(up -> up ? WORDS.say("faceUp") : WORDS.say("faceDownTheWheel"))
+                .orElse(WORDS.say("narrowSideUpReadWhich")));
+        says.add(WORDS.say("dropCenterAbove"));
         switch (hold) {
-            case JAWS_OUTSIDE -> says.add("jaws from outside, covers on");
-            case CENTER_CONE -> says.add("cone and shaft through the hub");
-            case FREE -> says.add("resting free, not clamped");
+            case JAWS_OUTSIDE -> says.add(WORDS.say("jawsFromOutsideCovers"));
+            case CENTER_CONE -> says.add(WORDS.say("coneAndShaftThrough"));
+            case FREE -> says.add(WORDS.say("restingFreeNotClamped"));
             case UNKNOWN -> {}
         }
-        head.ifPresent(tool -> says.add("bead over the " + tool));
+        head.ifPresent(tool -> says.add(WORDS.say("beadOver", "tool", tool)));
         if (isBeadInDropCenter) {
-            says.add(
-                    isPressArm
-                            ? "press arm holds the opposite bead in the drop center"
-                            : "opposite bead in the drop center");
+            says.add(isPressArm ? WORDS.say("pressArmHoldsTheOpposite") : WORDS.say("oppositeBeadInTheDrop"));
         }
         blast.ifPresent(says::add);
-        return "Wheel from the side: " + String.join("; ", says) + ".";
+        return WORDS.say("wheelFromTheSide", "says", String.join("; ", says));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,10 +18,8 @@ import rotagens.core.vehicle.WheelSpec;
 /** The steps at one wheel, in the order of the work. */
 final class WheelSteps {
 
-    private static final String LUBRICANT =
-            "Lubricant with rust inhibitor, thin and complete, both beads and the rim where they touch; no puddles. {}";
-    private static final String NO_PETROLEUM = "Never petroleum or solvent as lubricant: it burns when the beads seat.";
-    private static final String SOAP = " Soap at valve, both beads and the repair. Metal or flow-through cap on.";
+    private static final String NO_PETROLEUM = WORDS.say("neverPetroleumOrSolvent");
+    private static final String SOAP = WORDS.say("soapAtValveBothBeads");
     private static final double SUPPLY_IMPURITY = 2;
     private static final Pressure CAGE_OVER = Pressure.psi(StepInput.BeadSeatingInput.OPEN_MOST_PSI);
 
@@ -68,12 +68,13 @@ final class WheelSteps {
         }
         step(
                 StepCode.FILL,
-                Message.of(
-                        "Cold, parked 3 hours: gauge, {}, gauge again, cap on.",
+                WORDS.message(
+                        "coldParked3HoursGauge",
+                        "target",
                         wheel.target()
-                                .<Object>map(target -> Message.of("set to {}", target))
-                                .orElse("find its target first")),
-                "Never bleed a hot tire. Stand to the side of the valve, never in line with it.",
+                                .<Object>map(target -> WORDS.message("setTo", "target", target))
+                                .orElse(WORDS.say("findItsTargetFirst"))),
+                WORDS.say("neverBleedAHotTire"),
                 new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
     }
 
@@ -81,10 +82,8 @@ final class WheelSteps {
     private void mate() {
         step(
                 StepCode.DEFLATE_FIRST,
-                Message.of(
-                        "Core of {} out and all its air out, too, before the first nut of the dual is loosened.",
-                        wheel.position().code()),
-                "The core can shoot out: hold it through the last threads, face away.",
+                WORDS.message("coreOfOutAndAll", "position", wheel.position().code()),
+                WORDS.say("coreCanShootOutHold"),
                 new StepInput.Confirmation());
         if (wheel.suspect()) {
             lookInside();
@@ -94,12 +93,13 @@ final class WheelSteps {
         }
         step(
                 StepCode.FILL,
-                Message.of(
-                        "With the nuts of the dual torqued: new core in, {}, gauge it, cap on.",
+                WORDS.message(
+                        "withTheNuts",
+                        "target",
                         wheel.target()
-                                .<Object>map(target -> Message.of("fill to {} cold", target))
-                                .orElse("find its target first, then fill")),
-                "Clip-on chuck and remote valve; everyone out of the trajectory of both tires.",
+                                .<Object>map(target -> WORDS.message("fillToCold", "target", target))
+                                .orElse(WORDS.say("findItsTargetFirstThen"))),
+                WORDS.say("clipOnChuckAndRemote"),
                 new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
     }
 
@@ -111,9 +111,8 @@ final class WheelSteps {
     private void lookInside() {
         step(
                 StepCode.LOOK_INSIDE,
-                Message.of(
-                        "It ran at 80% of its target or less: no air on the vehicle. Deflate, demount, and have it looked at inside."),
-                "A tire run flat can burst while it is filled (29 CFR 1910.177).",
+                WORDS.message("itRanAt80"),
+                WORDS.say("tireRunFlatCanBurst"),
                 new StepInput.ProfessionalVerdictInput());
     }
 
@@ -122,42 +121,41 @@ final class WheelSteps {
         if (emptyFirst) {
             step(
                     StepCode.DEFLATE_FIRST,
-                    Message.of(
-                            wheel.dual()
-                                    ? "Core out and all air out, before the first nut of the dual is loosened."
-                                    : "Danger: This tire ran low or may be damaged and can explode. Remove the valve core and all air before loosening the first nut."),
-                    "The core can shoot out: hold it through the last threads, face away.",
+                    (wheel.dual() ? WORDS.message("coreOutAndAllAir") : WORDS.message("dangerThisTireRanLow")),
+                    WORDS.say("coreCanShootOutHold"),
                     new StepInput.Confirmation());
         }
         if (task == WheelTask.LOOSE_WHEEL) {
             step(
                     StepCode.STANDS,
-                    Message.of("Jack at the axle’s point, stands under it before the wheel comes off."),
-                    "Never under a load held by a jack.",
+                    WORDS.message("jackAtTheAxlesPoint"),
+                    WORDS.say("neverUnderALoadHeld"),
                     new StepInput.Confirmation());
         }
         step(
                 StepCode.WHEEL_OFF,
-                Message.of(
-                        "Nuts off{}{}, wheel down{}.",
-                        wheel.wheel().isLeftThreaded() ? " (left-hand thread)" : "",
+                WORDS.message(
+                        "nutsOffLeftHandThread",
+                        "isLeftThreaded",
+                        wheel.wheel().isLeftThreaded(),
+                        "pilotType",
                         wheel.wheel()
                                 .pilotType()
                                 .map(pilot -> pilot == PilotType.HUB
-                                        ? ", two-piece flanged nuts kept together"
-                                        : ", bevelled nuts kept apart from any others")
-                                .orElse(", look which way the wheel is piloted"),
-                        facts.light() ? "" : " with hoist or wheel lift"),
-                facts.light() ? null : "Two people for the big nuts. No one under the assembly.",
+                                        ? WORDS.say("twoPieceFlangedNutsKept")
+                                        : WORDS.say("bevelledNutsKeptApartFrom"))
+                                .orElse(WORDS.say("lookWhichWayTheWheel")),
+                        "light",
+                        facts.light()),
+                facts.light() ? null : WORDS.say("twoPeopleForTheBig"),
                 twoPeople());
         if (task.breaksBead() && (!emptyFirst || wheel.found().reseated())) {
             step(
                     StepCode.CORE_OUT,
-                    Message.of(
-                            wheel.found().reseated()
-                                    ? "Core out and all air out again, before a bead is touched."
-                                    : "Core out and all air out, before a bead is touched."),
-                    "The core can shoot out: hold it through the last threads, face away.",
+                    (wheel.found().reseated()
+                            ? WORDS.message("coreOutAndAllAir2")
+                            : WORDS.message("coreOutAndAllAir3")),
+                    WORDS.say("coreCanShootOutHold"),
                     new StepInput.Confirmation());
         }
     }
@@ -166,35 +164,34 @@ final class WheelSteps {
         if (task == WheelTask.SENSOR_IN_PLACE) {
             step(
                     StepCode.PUSH_BEAD_DOWN,
-                    Message.of(
-                            "Break {} bead, push it down beside the valve and hold it there with blocks.",
-                            sensorSide()),
-                    "Warning: A bead can spring back and crush fingers. Keep hands clear.",
+                    WORDS.message("breakBeadPushItDown", "sensorSide", sensorSide()),
+                    WORDS.say("warningABeadCanSpring"),
                     new StepInput.Confirmation(),
                     BeadStep.BREAK_FRONT);
             return;
         }
         step(
                 StepCode.BREAK_BEAD,
-                Message.of(
-                        "Break both beads, {} first, the opposite bead down in the drop center.{} A bead that seats again is broken again.",
-                        sensorSide(),
-                        isCenterClamp() ? " The rear bead all round before clamping outside." : ""),
+                WORDS.message("breakBothBeadsFirst", "sensorSide", sensorSide(), "isCenterClamp", isCenterClamp()),
                 wheel.insideSensor()
-                        ? Message.of("The {} breaks a sensor it meets: valve as the clock shows.", breaker())
+                        ? WORDS.message("breaksASensorItMeets", "breaker", breaker())
                                 .in(Units.US)
                         : null,
                 new StepInput.Confirmation(),
                 BeadStep.BREAK_FRONT);
         step(
                 StepCode.DEMOUNT,
-                Message.of(
-                        "{}Narrow side up{}, valve as the clock shows; top bead, then bottom bead. If the bead’s path fouls at the {}, stop.{}",
+                WORDS.message(
+                        "narrowSideUpAReversed",
+                        "clamping",
                         clamping(),
-                        wheel.wheel().isReversed() ? ": a reversed wheel face down" : "",
+                        "isReversed",
+                        wheel.wheel().isReversed(),
+                        "head",
                         head(),
-                        goesAway() ? " Mark the old tire with its number and its position." : ""),
-                isCenterClamp() ? "Don’t turn the wheel while the bead is pulled up." : null,
+                        "goesAway",
+                        goesAway()),
+                isCenterClamp() ? WORDS.say("dontTurnTheWheelWhile") : null,
                 clamped(new FindingInputs.BeadInput(task.keepsTire(), false)),
                 BeadStep.DEMOUNT_TOP,
                 BeadStep.DEMOUNT_BOTTOM);
@@ -217,7 +214,7 @@ final class WheelSteps {
     }
 
     private String breaker() {
-        return machine().map(TireChanger.TireChangerType::breaker).orElse("bead breaker");
+        return machine().map(TireChanger.TireChangerType::breaker).orElse(WORDS.say("beadBreaker"));
     }
 
     private String head() {
@@ -227,57 +224,46 @@ final class WheelSteps {
     /** How this machine holds a wheel without marking it, or letting it jump off. */
     private String clamping() {
         return machine().filter(TireChanger.TireChangerType::hasJaws).isPresent()
-                ? "Clamp from outside, jaw covers on; from inside only with sound jaws: off worn points the wheel jumps. "
+                ? WORDS.say("clampFromOutsideJawCovers")
                 : "";
     }
 
     /** On a reversed wheel the sensor's side is the other one; until the wheel is read, keep clear on both. */
     private String sensorSide() {
         if (!wheel.insideSensor()) {
-            return "the narrow side";
+            return WORDS.say("narrowSide");
         }
         return wheel.wheel().equals(WheelSpec.UNKNOWN)
-                ? "clear of the sensor on both sides, the narrow side"
-                : wheel.wheel().isReversed()
-                        ? "the back, where a reversed wheel has its sensor,"
-                        : "the front, the sensor’s side,";
+                ? WORDS.say("clearOfTheSensor")
+                : wheel.wheel().isReversed() ? WORDS.say("backWhereAReversedWheel") : WORDS.say("frontTheSensorsSide");
     }
 
     private void prepare() {
         if (wheel.suspect() && task != WheelTask.NEW_TIRE && !wheel.found().torn()) {
             step(
                     StepCode.LOOK_INSIDE,
-                    Message.of(
-                            "A tire professional looks inside: creases, rubber dust, discolored liner. Condemned, it doesn’t go back."),
+                    WORDS.message("tireProfessionalLooksInsideCreases"),
                     null,
                     new StepInput.ProfessionalVerdictInput());
         }
         if (endsHere()) {
             step(
                     StepCode.RECORD_WORK,
-                    Message.of(
-                            wheel.found().torn()
-                                    ? "Its bead is torn: mark it, set it aside for scrap, and schedule its replacement."
-                                    : "Condemned: mark it, set it aside for scrap, and schedule its replacement."),
+                    (wheel.found().torn() ? WORDS.message("itsBeadIsTornMark") : WORDS.message("condemnedMarkItSet")),
                     null,
-                    new StepInput.TextInput("note", "Where it lies", true));
+                    new StepInput.TextInput("note", WORDS.say("whereItLies"), true));
             return;
         }
-        cleanWheel(
-                "Steel brush; look for cracks and bent flanges; bare metal painted. New tire clean and dry inside. Then a new stem or grommet, centered, and core; the stem nut by torque wrench, not by feel.");
+        cleanWheel(WORDS.say("steelBrushLookForCracks"));
         if (task == WheelTask.REPLACE_WHEEL) {
             step(
                     StepCode.PILOT_TYPE,
-                    Message.of("Look at stud holes and nuts of the wheel that goes on."),
-                    "Hub- and stud-piloted parts look alike and never interchange.",
+                    WORDS.message("lookAtStudHoles"),
+                    WORDS.say("hubAndStudPilotedParts"),
                     new StepInput.PilotTypeInput());
         }
         if (task.newSensor()) {
-            step(
-                    StepCode.INSTALL_SENSOR,
-                    Message.of("New sensor in, its ID read off before it disappears."),
-                    null,
-                    new StepInput.SensorIdInput());
+            step(StepCode.INSTALL_SENSOR, WORDS.message("newSensorInItsId"), null, new StepInput.SensorIdInput());
         }
         if (task == WheelTask.NEW_TIRE && !task.newSensor()) {
             wheel.sensorWithTire()
@@ -290,14 +276,15 @@ final class WheelSteps {
         }
         step(
                 StepCode.MOUNT,
-                Message.of(
-                        "{} {} Bottom bead, then top bead, valve as the clock shows so that the bead passes the sensor last.{}",
+                WORDS.message(
+                        "bottomBeadThenTopBead",
+                        "lubricant",
                         lubricant(),
+                        "index",
                         index(),
-                        isCenterClamp()
-                                ? " At the end unlock the center shaft, then relieve the pressure, only then pull the cone."
-                                : ""),
-                Message.of("{} Hands clear of the {}. {}", NO_PETROLEUM, head(), build().start())
+                        "isCenterClamp",
+                        isCenterClamp()),
+                WORDS.message("handsClear", "noPetroleum", NO_PETROLEUM, "head", head(), "start", build().start())
                         .in(Units.US),
                 new StepInput.Both(new FindingInputs.BeadInput(task.keepsTire(), true), FindingInputs.indexed()),
                 BeadStep.MOUNT_BOTTOM,
@@ -309,14 +296,14 @@ final class WheelSteps {
     }
 
     private Message lubricant() {
-        return Message.of(LUBRICANT, build().lubricant());
+        return WORDS.message("lubricantWithRustInhibitorThin", "lubricant", build().lubricant());
     }
 
     private void cleanWheel(String does) {
         step(
                 StepCode.CLEAN_WHEEL,
                 Message.of(does),
-                "A wheel that is cracked, bent or worn at its holes can let go: it is never used again unrepaired.",
+                WORDS.say("wheelThatIsCrackedBent"),
                 new FindingInputs.WheelInput());
     }
 
@@ -325,9 +312,7 @@ final class WheelSteps {
         if (machine().filter(TireChanger.TireChangerType::hasJaws).isEmpty()) {
             return "";
         }
-        return wheel.wheel().isReversed()
-                ? " For the blast a turned-over wheel stays clamped."
-                : " The jaws’ blast starts on the jaws; unclamp as soon as the bead takes air.";
+        return wheel.wheel().isReversed() ? WORDS.say("forTheBlastATurned") : WORDS.say("jawsBlastStarts");
     }
 
     /** The big nuts of a heavy vehicle take two, each by name. */
@@ -339,44 +324,33 @@ final class WheelSteps {
     private Message index() {
         boolean directional =
                 wheel.model().filter(model -> model.isDirectional()).isPresent();
-        return Message.of(
-                "{}One mark on the tire to the valve, with more follow its manufacturer; DOT date outward, by the valve where no balance mark claims that place.",
-                directional ? "Directional: the arrow first, the way it rolls on this side. " : "");
+        return WORDS.message("directionalTheArrowFirst", "directional", directional);
     }
 
     private void mount() {
         step(
                 StepCode.SEAT,
-                Message.of(
-                        "Unclamped, resting free: air until both beads seat, core out for a strong rush. Not over {} outside a cage.{}",
-                        CAGE_OVER,
-                        blast()),
-                "Out of the trajectory, hands off the bead. A gap too wide to take air: more lubricant and the machine’s blast.",
+                WORDS.message("unclampedRestingFreeAirUntil", "cageOver", CAGE_OVER, "blast", blast()),
+                WORDS.say("outOfTheTrajectoryHands"),
                 new StepInput.BeadSeatingInput());
-        step(
-                StepCode.BEAD_GAP,
-                Message.of("Gap between flange and molded ring at four even places or more, front and back."),
-                null,
-                new StepInput.BeadGapInput());
+        step(StepCode.BEAD_GAP, WORDS.message("gapBetweenFlangeAndMolded"), null, new StepInput.BeadGapInput());
         boolean caged =
                 wheel.target().filter(target -> target.psi() > CAGE_OVER.psi()).isPresent()
                         || wheel.target().isEmpty();
         if (caged) {
             step(
                     StepCode.CAGE,
-                    Message.of("Place the assembly in the cage or restraint. Use a clip-on chuck and a remote valve."),
-                    "Danger: An exploding tire kills. Inflate above 40 psi only in the cage, with everyone out of the trajectory.",
+                    WORDS.message("placeTheAssembly"),
+                    WORDS.say("dangerAnExplodingTireKills"),
                     new StepInput.Confirmation());
         }
         StepInput cold = new StepInput.ColdPressureInput(wheel.target(), wheel.maximum());
         step(
                 StepCode.FILL,
                 wheel.target()
-                        .map(target -> Message.of(
-                                "Core in. Inflate to {} cold, and check it.{}", target, facts.nitrogen() ? "" : SOAP))
-                        .orElse(Message.of(
-                                "Core in. No target on file: derive it under Load & pressure first, then check it.{}",
-                                facts.nitrogen() ? "" : SOAP)),
+                        .map(target -> WORDS.message(
+                                "coreInInflateToCold", "target", target, "nitrogen", facts.nitrogen() ? "" : SOAP))
+                        .orElse(WORDS.message("coreInNoTarget", "nitrogen", facts.nitrogen() ? "" : SOAP)),
                 null,
                 facts.nitrogen() ? cold : new StepInput.Both(cold, new FindingInputs.LeakInput()));
         if (facts.nitrogen()) {
@@ -396,14 +370,19 @@ final class WheelSteps {
                 ? OptionalInt.empty()
                 : NitrogenPurge.fillsTo(
                         purity, SUPPLY_IMPURITY, wheel.target().get().psi());
-        return Message.of(
-                "Purge to {}% or better, mark the valve. {}",
+        return WORDS.message(
+                "purgeToOrBetterMark",
+                "purity",
                 Math.round(purity),
+                "fills",
                 fills.isPresent()
-                        ? "From a supply of 98% the forecast is " + fills.getAsInt()
-                                + (fills.getAsInt() == 1 ? " fill" : " fills")
-                                + " from empty; the analyser decides."
-                        : "The analyser decides.");
+                        ? WORDS.say(
+                                "fromASupplyOf98",
+                                "fills",
+                                fills.getAsInt(),
+                                "times",
+                                fills.getAsInt() == 1 ? WORDS.say("fill") : WORDS.say("fills"))
+                        : WORDS.say("analyserDecides"));
     }
 
     private void fit() {
@@ -411,24 +390,16 @@ final class WheelSteps {
             if (wheel.suspect()) {
                 lookInside();
             }
-            cleanWheel(
-                    "Look at stud holes, faces and flanges, and at every stud and nut: what is worn or stretched goes.");
+            cleanWheel(WORDS.say("lookAtStudHolesFaces"));
         }
         if (task.lifts()) {
             if (task.breaksBead()) {
-                step(
-                        StepCode.BALANCE,
-                        Message.of("Balance; turned 180° on the wheel only to cure it."),
-                        null,
-                        new BalanceInput());
+                step(StepCode.BALANCE, WORDS.message("balanceTurned180"), null, new BalanceInput());
             }
             step(
                     StepCode.HAND_START_NUTS,
-                    Message.of(
-                            "Hub and faces clean and dry.{} All nuts by hand first.{}",
-                            wheel.dual() ? " Duals: valves 180° apart, both reachable." : "",
-                            nutWords()),
-                    facts.light() ? null : "Two people: one holds the wheel until every nut has caught.",
+                    WORDS.message("hubAndFacesClean", "dual", wheel.dual(), "nutWords", nutWords()),
+                    facts.light() ? null : WORDS.say("twoPeopleOneHolds"),
                     twoPeople());
         }
         tighten();
@@ -439,9 +410,8 @@ final class WheelSteps {
             step(
                     StepCode.FILL,
                     wheel.target()
-                            .map(target -> Message.of("Cold, to this position’s target: {}.", target))
-                            .orElse(Message.of(
-                                    "No target on file for this position: check it, and derive its target.")),
+                            .map(target -> WORDS.message("coldToThisPositionsTarget", "target", target))
+                            .orElse(WORDS.message("noTargetOnFile")),
                     null,
                     new StepInput.ColdPressureInput(wheel.target(), wheel.maximum()));
         }
@@ -453,11 +423,15 @@ final class WheelSteps {
         StepInput newTire = task == WheelTask.NEW_TIRE ? new StepInput.Both(code, tread()) : code;
         step(
                 StepCode.DOT_OF_INSTALLED,
-                Message.of(
-                        "Read the DOT code of the tire that is at {} now{}.{}{}",
+                WORDS.message(
+                        "readTheDotCode",
+                        "position",
                         wheel.position().code(),
-                        task == WheelTask.NEW_TIRE ? ", and measure its tread" : "",
+                        "isNewTire",
+                        task == WheelTask.NEW_TIRE,
+                        "onRecordAs",
                         onRecordAs(),
+                        "whereTo",
                         whereTo()),
                 null,
                 goesAway() ? new StepInput.Both(newTire, new FindingInputs.OldTireInput(wheel.oldTireMay())) : newTire);
@@ -473,9 +447,7 @@ final class WheelSteps {
 
     private Message onRecordAs() {
         return task == WheelTask.NEW_TIRE && wheel.model().isPresent()
-                ? Message.of(
-                        " It goes on record as {}: if its sidewall says another, choose that one for this work first.",
-                        wheel.model().get().title())
+                ? WORDS.message("itGoesOnRecord", "model", wheel.model().get().title())
                 : Message.of("");
     }
 
@@ -484,17 +456,17 @@ final class WheelSteps {
             return "";
         }
         return wheel.oldTireMay().contains(RemovedTire.Destination.STOCK)
-                ? " Say where the old tire goes."
-                : " By its age, tread or casing the old tire doesn’t go back into stock: say where it goes.";
+                ? WORDS.say("sayWhereTheOldTire")
+                : WORDS.say("byItsAgeTread");
     }
 
     private String nutWords() {
         return wheel.wheel()
                 .pilotType()
                 .map(pilot -> pilot == PilotType.HUB
-                        ? " Hub-piloted: two-piece flanged nuts with washer, never the bevelled ones."
-                        : " Stud-piloted: bevelled nuts, never the flanged ones.")
-                .orElse(" Only the nuts that belong to this wheel.");
+                        ? WORDS.say("hubPilotedTwoPieceFlanged")
+                        : WORDS.say("studPilotedBevelledNutsNever"))
+                .orElse(WORDS.say("onlyTheNutsThatBelong"));
     }
 
     /** Half, full and one pass round are one step: what is recorded is the full torque, on every nut. */
@@ -508,15 +480,9 @@ final class WheelSteps {
                 wheel.wheel()
                         .torque()
                         .map(full -> task.lifts()
-                                ? Message.of(
-                                        "In the star’s order: first half of it, then full torque, {}, then one pass round.",
-                                        full)
-                                : Message.of("Each nut in the star’s order: {}.", full))
-                        .orElse(Message.of(
-                                "{}The wheel’s torque isn’t on file: take it from its manufacturer’s data.",
-                                task.lifts()
-                                        ? "In the star’s order: first half of it, then full torque, then one pass round. "
-                                        : "Each nut in the star’s order. ")),
+                                ? WORDS.message("inTheStarsOrderFirst", "full", full)
+                                : WORDS.message("eachNutInTheStars", "full", full))
+                        .orElse(WORDS.message("inTheStarsOrderFirst2", "lifts", task.lifts())),
                 null,
                 task == WheelTask.RETORQUE
                         ? new FindingInputs.NutsInput(torque, facts.policy().number(PolicyNumber.RETORQUE_TURN))
@@ -528,51 +494,44 @@ final class WheelSteps {
             case CORRECT_CAUSE ->
                 step(
                         StepCode.CORRECT_CAUSE,
-                        Message.of(
-                                "Pressures first, then tread, joints and shocks, balance. Fix what is worn before anything is set."),
+                        WORDS.message("pressuresFirstThenTreadJoints"),
                         null,
-                        new StepInput.TextInput("note", "What was found and fixed", true));
+                        new StepInput.TextInput("note", WORDS.say("whatWasFoundAndFixed"), true));
             case BEAD_LEAK ->
                 step(
                         StepCode.CORRECT_CAUSE,
-                        Message.of("Where did it leak: bead, valve, rim, puncture?"),
+                        WORDS.message("whereDidItLeakBead"),
                         null,
                         new StepInput.LeakRepairInput());
             case VERDICT ->
                 step(
                         StepCode.PROFESSIONAL_VERDICT,
-                        Message.of("A qualified tire professional looks at the whole tire."),
+                        WORDS.message("qualifiedTireProfessionalLooks"),
                         null,
                         new StepInput.ProfessionalVerdictInput());
             case OTHER ->
                 step(
                         StepCode.RECORD_WORK,
-                        Message.of("Do it, and say what was done."),
+                        WORDS.message("doItAndSayWhat"),
                         null,
-                        new StepInput.TextInput("note", "What was done", true));
-            case TREAD ->
-                step(StepCode.TREAD_OF_INSTALLED, Message.of("Gauge the tread in three grooves."), null, tread());
+                        new StepInput.TextInput("note", WORDS.say("whatWasDone"), true));
+            case TREAD -> step(StepCode.TREAD_OF_INSTALLED, WORDS.message("gaugeTheTreadInThree"), null, tread());
             case DOT -> dot();
             case RECORD -> {
-                step(
-                        StepCode.TREAD_OF_INSTALLED,
-                        Message.of("Measure the tread of the installed tire."),
-                        null,
-                        tread());
+                step(StepCode.TREAD_OF_INSTALLED, WORDS.message("measureTheTread"), null, tread());
                 dot();
                 step(
                         StepCode.COLD_CHECK,
-                        Message.of("Check cold pressure."),
+                        WORDS.message("checkColdPressure"),
                         null,
                         new StepInput.ColdPressureInput(Optional.empty(), wheel.maximum()));
             }
             case WHEEL_OFF ->
                 step(
                         StepCode.RECORD_WORK,
-                        Message.of(
-                                "What was repaired, how and by whom: tread crown only, plug and patch from inside, by a qualified person."),
+                        WORDS.message("whatWasRepairedHow"),
                         null,
-                        new StepInput.TextInput("note", "What was repaired", true));
+                        new StepInput.TextInput("note", WORDS.say("whatWasRepaired"), true));
             case PRESSURE,
                     NEW_TIRE,
                     MOVE_ASSEMBLY,

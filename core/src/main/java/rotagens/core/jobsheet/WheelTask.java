@@ -1,43 +1,45 @@
 package rotagens.core.jobsheet;
 
+import static rotagens.core.jobsheet.JobsheetWords.WORDS;
+
 /** What is done at one wheel. */
 public enum WheelTask {
     /** Gauge it and bring it to its target. */
-    PRESSURE("Pressure service", false, Bead.STAYS),
+    PRESSURE(WORDS.say("pressureService"), false, Bead.STAYS),
     /** Another tire on this wheel. */
-    NEW_TIRE("Tire replacement", true, Bead.TIRE_DEMOUNTED),
+    NEW_TIRE(WORDS.say("tireReplacement"), true, Bead.TIRE_DEMOUNTED),
     /** The wheel with its tire goes to another position. */
-    MOVE_ASSEMBLY("Rotation, the wheel moves", true, Bead.STAYS),
+    MOVE_ASSEMBLY(WORDS.say("rotationTheWheelMoves"), true, Bead.STAYS),
     /** The tire goes onto another wheel. */
-    REMOUNT("Rotation, the tire is remounted", true, Bead.TIRE_DEMOUNTED),
+    REMOUNT(WORDS.say("rotationTheTireIsRemounted"), true, Bead.TIRE_DEMOUNTED),
     /** A sensor by one bead, the tire stays on. */
-    SENSOR_IN_PLACE("Sensor replacement, one bead pushed down", true, Bead.ONE_BEAD_BROKEN),
+    SENSOR_IN_PLACE(WORDS.say("sensorReplacementOneBeadPushed"), true, Bead.ONE_BEAD_BROKEN),
     /** A sensor with the tire off. */
-    SENSOR_DISMOUNT("Sensor replacement, tire off", true, Bead.TIRE_DEMOUNTED),
+    SENSOR_DISMOUNT(WORDS.say("sensorReplacementTireOff"), true, Bead.TIRE_DEMOUNTED),
     /** The wheel comes off, its own tire goes back. */
-    WHEEL_OFF("Wheel-off repair", true, Bead.TIRE_DEMOUNTED),
+    WHEEL_OFF(WORDS.say("wheelOffRepair"), true, Bead.TIRE_DEMOUNTED),
     /** A bead is cleaned and seated again. */
-    BEAD_LEAK("Bead-leak repair", true, Bead.TIRE_DEMOUNTED),
+    BEAD_LEAK(WORDS.say("beadLeakRepair"), true, Bead.TIRE_DEMOUNTED),
     /** Another wheel, the same tire. */
-    REPLACE_WHEEL("Another wheel", true, Bead.TIRE_DEMOUNTED),
+    REPLACE_WHEEL(WORDS.say("anotherWheel"), true, Bead.TIRE_DEMOUNTED),
     /** What wears the tire is found and corrected. */
-    CORRECT_CAUSE("Balance and alignment", false, Bead.STAYS),
+    CORRECT_CAUSE(WORDS.say("balanceAndAlignment"), false, Bead.STAYS),
     /** The nuts are torqued again. */
-    RETORQUE("Re-torque", false, Bead.STAYS),
+    RETORQUE(WORDS.say("reTorque"), false, Bead.STAYS),
     /** The wheel comes off, since its nuts had turned. */
-    LOOSE_WHEEL("Wheel off, its nuts had turned", true, Bead.STAYS),
+    LOOSE_WHEEL(WORDS.say("wheelOffItsNutsHad"), true, Bead.STAYS),
     /** The other tire of a dual, let down for the work. */
-    MATE("Dual mate, let down and filled again", false, Bead.STAYS),
+    MATE(WORDS.say("dualMateLetDown"), false, Bead.STAYS),
     /** A professional looks at it. */
-    VERDICT("Professional inspection", false, Bead.STAYS),
+    VERDICT(WORDS.say("professionalInspection"), false, Bead.STAYS),
     /** The grooves are gauged. */
-    TREAD("Tread inspection", false, Bead.STAYS),
+    TREAD(WORDS.say("treadInspection"), false, Bead.STAYS),
     /** The code is read. */
-    DOT("DOT code", false, Bead.STAYS),
+    DOT(WORDS.say("dotCode"), false, Bead.STAYS),
     /** What sits there is put on file. */
-    RECORD("Record the installed tire", false, Bead.STAYS),
+    RECORD(WORDS.say("recordTheInstalledTire"), false, Bead.STAYS),
     /** What has no steps of its own. */
-    OTHER("Other work", false, Bead.STAYS);
+    OTHER(WORDS.say("otherWork"), false, Bead.STAYS);
 
     private enum Bead {
         STAYS,

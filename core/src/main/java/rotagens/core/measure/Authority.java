@@ -1,17 +1,19 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 /** Who says so, highest first: where two disagree, the higher one wins. */
 public enum Authority {
     /** A law or a regulation. */
-    LAW("law"),
+    LAW(WORDS.say("law")),
     /** A standard of the trade. */
-    STANDARD("standard"),
+    STANDARD(WORDS.say("standard")),
     /** The maker of the tire, the wheel, the vehicle or the gauge. */
-    MANUFACTURER("manufacturer"),
+    MANUFACTURER(WORDS.say("manufacturer")),
     /** The fleet’s own number. */
-    FLEET_POLICY("fleet policy"),
+    FLEET_POLICY(WORDS.say("fleetPolicy")),
     /** This product’s number, where the fleet has set none. */
-    DEFAULT("default");
+    DEFAULT(WORDS.say("default"));
 
     private final String label;
 

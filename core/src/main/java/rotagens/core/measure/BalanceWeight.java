@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.math.BigDecimal;
 import java.util.Locale;
 
@@ -43,8 +45,7 @@ public record BalanceWeight(BigDecimal value, Unit unit) implements Quantity {
         double ounces = value.doubleValue() * unit.inOunces;
         if (ounces < 0 || ounces > MOST_OUNCES) {
             throw new InvalidInputException(
-                    QuantityParser.plain(value) + " " + unit.symbol
-                            + " is no balance weight (up to 24 oz, 680 g a side). A wheel that wants more is seated or built wrong.");
+                    WORDS.say("isNoBalanceWeightUp", "value", QuantityParser.plain(value), "symbol", unit.symbol));
         }
     }
 
@@ -58,12 +59,12 @@ public record BalanceWeight(BigDecimal value, Unit unit) implements Quantity {
      */
     public static BalanceWeight parse(String text, Unit bare) {
         QuantityParser.ParsedQuantity read =
-                QuantityParser.read(text, "balance weight", bare == Unit.OZ ? "2.25" : "60");
+                QuantityParser.read(text, WORDS.say("balanceWeight"), bare == Unit.OZ ? "2.25" : "60");
         Unit unit = switch (read.unit().toLowerCase(Locale.ROOT).replace(".", "")) {
             case "" -> bare;
             case "oz", "ounce", "ounces" -> Unit.OZ;
             case "g", "gr", "gram", "grams" -> Unit.G;
-            default -> throw QuantityParser.unknownUnit(read.unit(), "balance weight", "oz or g");
+            default -> throw QuantityParser.unknownUnit(read.unit(), WORDS.say("balanceWeight"), WORDS.say("ozOrG"));
         };
         return new BalanceWeight(read.value(), unit);
     }

@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.math.BigDecimal;
 import java.util.Locale;
 
@@ -40,8 +42,8 @@ public record Distance(BigDecimal value, Unit unit) implements Quantity {
     public Distance {
         double miles = value.doubleValue() * unit.inMiles;
         if (miles < 0 || miles > 5_000_000) {
-            throw new InvalidInputException(QuantityParser.plain(value) + " " + unit.symbol
-                    + " is no odometer reading. Read it again, without the trip counter.");
+            throw new InvalidInputException(
+                    WORDS.say("isNoOdometerReadingRead", "value", QuantityParser.plain(value), "symbol", unit.symbol));
         }
     }
 
@@ -65,12 +67,13 @@ public record Distance(BigDecimal value, Unit unit) implements Quantity {
      */
     public static Distance parse(String text, Unit bare) {
         String given = text == null ? "" : text.replaceAll("(?<=[0-9]),(?=[0-9]{3}(?![0-9]))", "");
-        QuantityParser.ParsedQuantity parsedQuantity = QuantityParser.read(given, "odometer reading", "41208");
+        QuantityParser.ParsedQuantity parsedQuantity =
+                QuantityParser.read(given, WORDS.say("odometerReading"), "41208");
         Unit unit = switch (parsedQuantity.unit().toLowerCase(Locale.ROOT)) {
             case "" -> bare;
             case "mi", "miles" -> Unit.MILES;
             case "km" -> Unit.KM;
-            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "distance", "mi or km");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "distance", WORDS.say("miOrKm"));
         };
         return new Distance(parsedQuantity.value(), unit);
     }

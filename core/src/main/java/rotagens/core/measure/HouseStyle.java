@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.util.regex.Pattern;
 
 /**
@@ -27,7 +29,7 @@ public record HouseStyle(DateStyle dates, String currencySign) {
      */
     public HouseStyle {
         if (!SIGN.matcher(currencySign).matches()) {
-            throw new InvalidInputException("Enter one to three letters or a sign, for example $, € or CHF.");
+            throw new InvalidInputException(WORDS.say("enterOneToThreeLetters"));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 /**
  * A length on a tire or wheel, such as an overall diameter.
  *
@@ -17,7 +19,7 @@ public record Length(double mm) implements Quantity {
      */
     public Length {
         if (!(mm >= 0) || mm > 10_000) {
-            throw new InvalidInputException("A length of " + mm + " mm is not a size of a tire or wheel.");
+            throw new InvalidInputException(WORDS.say("lengthOfMmIsNot", "mm", mm));
         }
     }
 
@@ -37,7 +39,7 @@ public record Length(double mm) implements Quantity {
             case "" -> bare == Units.US ? ofInches(figure) : ofMm(figure);
             case "in", "\"" -> ofInches(figure);
             case "mm" -> ofMm(figure);
-            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "length", "in or mm");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "length", WORDS.say("inOrMm"));
         };
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.math.BigDecimal;
 import java.util.Locale;
 
@@ -31,8 +33,8 @@ public record Load(BigDecimal value, Unit unit) implements Quantity {
     public Load {
         double lb = unit == Unit.KG ? value.doubleValue() * LB_PER_KG : value.doubleValue();
         if (lb < 0 || lb > 400_000) {
-            throw new InvalidInputException(QuantityParser.plain(value) + (unit == Unit.KG ? " kg" : " lb")
-                    + " is outside what a road vehicle weighs. Read the plate or scale ticket again.");
+            throw new InvalidInputException(
+                    WORDS.say("kgIsOutsideWhat", "value", QuantityParser.plain(value), "isKg", unit == Unit.KG));
         }
     }
 
@@ -62,7 +64,7 @@ public record Load(BigDecimal value, Unit unit) implements Quantity {
             case "" -> bare;
             case "lb", "lbs" -> Unit.LB;
             case "kg" -> Unit.KG;
-            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "weight", "lb or kg");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "weight", WORDS.say("lbOrKg"));
         };
         return new Load(parsedQuantity.value(), unit);
     }

@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Locale;
@@ -21,7 +23,7 @@ public record Money(long cents) {
      */
     public Money {
         if (cents < 0 || cents > MOST_CENTS) {
-            throw new InvalidInputException("A price lies between 0 and 1,000,000. Check the amount.");
+            throw new InvalidInputException(WORDS.say("priceLiesBetween0"));
         }
     }
 
@@ -37,14 +39,14 @@ public record Money(long cents) {
                 text == null ? "" : HouseStyle.inUse().withoutSign(text).replaceAll("(?<=[0-9]),(?=[0-9]{3})", "");
         QuantityParser.ParsedQuantity parsedQuantity = QuantityParser.read(given, "price", "412.50");
         if (!parsedQuantity.unit().isEmpty()) {
-            throw QuantityParser.unknownUnit(parsedQuantity.unit(), "price", "a plain number");
+            throw QuantityParser.unknownUnit(parsedQuantity.unit(), "price", WORDS.say("plainNumber"));
         }
         BigDecimal cents = parsedQuantity.value().movePointRight(2);
         if (cents.stripTrailingZeros().scale() > 0) {
-            throw new InvalidInputException("A price has at most two decimals.");
+            throw new InvalidInputException(WORDS.say("priceHasAtMostTwo"));
         }
         if (cents.compareTo(BigDecimal.valueOf(MOST_CENTS)) > 0 || cents.signum() < 0) {
-            throw new InvalidInputException("A price lies between 0 and 1,000,000. Check the amount.");
+            throw new InvalidInputException(WORDS.say("priceLiesBetween0"));
         }
         return new Money(cents.longValueExact());
     }

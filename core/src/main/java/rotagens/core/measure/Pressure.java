@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.math.BigDecimal;
 import java.util.Locale;
 
@@ -51,8 +53,8 @@ public record Pressure(BigDecimal value, Unit unit) implements Quantity {
     public Pressure {
         double psi = value.doubleValue() * unit.inPsi;
         if (psi < 0 || psi > HIGHEST_PSI + 1e-9) {
-            throw new InvalidInputException(QuantityParser.plain(value) + " " + unit.symbol
-                    + " is outside what a tire gauge shows (0–200 psi, 0–1379 kPa). Read the gauge again.");
+            throw new InvalidInputException(
+                    WORDS.say("isOutsideWhatATire", "value", QuantityParser.plain(value), "symbol", unit.symbol));
         }
     }
 
@@ -82,7 +84,7 @@ public record Pressure(BigDecimal value, Unit unit) implements Quantity {
             case "psi" -> Unit.PSI;
             case "kpa" -> Unit.KPA;
             case "bar" -> Unit.BAR;
-            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "pressure", "psi, kPa or bar");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "pressure", WORDS.say("psiKpaOrBar"));
         };
         return new Pressure(parsedQuantity.value(), unit);
     }

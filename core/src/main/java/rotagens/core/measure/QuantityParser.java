@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.regex.Matcher;
@@ -20,18 +22,26 @@ final class QuantityParser {
     /** Splits {@code 82.5 psi} into figure and unit; a decimal comma is taken as a point. */
     static ParsedQuantity read(String text, String what, String example) {
         if (text == null || text.isBlank()) {
-            throw new InvalidInputException("Enter the " + what + ", for example " + example + ".");
+            throw new InvalidInputException(WORDS.say("enterTheForExample", "what", what, "example", example));
         }
         Matcher entry = ENTRY.matcher(text);
         if (text.length() > LONGEST || !entry.matches()) {
-            throw new InvalidInputException("“" + shortened(text) + "” is not " + article(what) + what
-                    + ". Enter the value as read, for example " + example + ".");
+            throw new InvalidInputException(WORDS.say(
+                    "isNotEnterTheValue",
+                    "shortened",
+                    shortened(text),
+                    "vowel",
+                    startsWithVowel(what),
+                    "what",
+                    what,
+                    "example",
+                    example));
         }
         return new ParsedQuantity(new BigDecimal(entry.group(1).replace(',', '.')), entry.group(2));
     }
 
     static InvalidInputException unknownUnit(String unit, String what, String known) {
-        return new InvalidInputException("“" + unit + "” is not a unit of " + what + " known here. Use " + known + ".");
+        return new InvalidInputException(WORDS.say("isNotAUnit", "unit", unit, "what", what, "known", known));
     }
 
     /** Rounded half up to so many places, without trailing zeros. */
@@ -49,8 +59,8 @@ final class QuantityParser {
         return String.format(java.util.Locale.ROOT, "%,d", Math.round(value));
     }
 
-    private static String article(String noun) {
-        return "aeiou".indexOf(noun.charAt(0)) >= 0 ? "an " : "a ";
+    private static boolean startsWithVowel(String noun) {
+        return "aeiou".indexOf(noun.charAt(0)) >= 0;
     }
 
     private static String shortened(String text) {

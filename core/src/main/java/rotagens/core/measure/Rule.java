@@ -4,155 +4,132 @@ import static rotagens.core.measure.Authority.DEFAULT;
 import static rotagens.core.measure.Authority.LAW;
 import static rotagens.core.measure.Authority.MANUFACTURER;
 import static rotagens.core.measure.Authority.STANDARD;
+import static rotagens.core.measure.MeasureWords.WORDS;
 
 /** Every rule a reason can rest on, with who says so. docs/rules.md explains each under this name. */
 public enum Rule {
     /** A tire’s lowest groove against the law’s limit at its position. */
-    TREAD_LIMIT("Legal tread limit", LAW, "49 CFR 393.75 for commercial vehicles; state law for others"),
+    TREAD_LIMIT(WORDS.say("legalTreadLimit"), LAW, WORDS.say("at49Cfr39375")),
     /** The same against the depth the fleet takes tires off at. */
-    PULL_POINT("Pull point", DEFAULT, "fleet policy, one mark before the limit"),
+    PULL_POINT(WORDS.say("pullPoint"), DEFAULT, WORDS.say("fleetPolicyOneMarkBefore")),
     /** When a limit will be reached at the wear measured so far. */
-    TREAD_FORECAST("Tread forecast", DEFAULT, "wear rate of this tire and miles per day of this vehicle"),
+    TREAD_FORECAST(WORDS.say("treadForecast"), DEFAULT, WORDS.say("wearRateOfThisTire")),
     /** A tread reading too old to say anything. */
-    TREAD_CURRENT("Tread reading is current", DEFAULT, "fleet policy"),
+    TREAD_CURRENT(WORDS.say("treadReadingIsCurrent"), DEFAULT, WORDS.say("fleetPolicy")),
     /** The gauge a figure was read with was checked not long ago. */
-    GAUGE_CALIBRATED("Gauge is calibrated", MANUFACTURER, "gauge manufacturers: checked yearly against a master gauge"),
+    GAUGE_CALIBRATED(WORDS.say("gaugeIsCalibrated"), MANUFACTURER, WORDS.say("gaugeManufacturersCheckedYearlyAgainst")),
     /** A wear bar level with the tread. */
-    WEAR_BAR("Flush wear bar", LAW, "wear bars are at 2/32 in (49 CFR 571.139); flush means worn out"),
+    WEAR_BAR(WORDS.say("flushWearBar"), LAW, WORDS.say("wearBarsAreAt2")),
     /** A shape of wear that tells of its cause. */
-    WEAR_PATTERN("Wear pattern", MANUFACTURER, "tread reading at outer, center and inner groove"),
+    WEAR_PATTERN(WORDS.say("wearPattern"), MANUFACTURER, WORDS.say("treadReadingAtOuterCenter")),
     /** Damage that takes a tire out of service, or is watched. */
-    DAMAGE("Damage", LAW, "49 CFR 393.75 and trade practice"),
+    DAMAGE(WORDS.say("damage"), LAW, WORDS.say("at49Cfr393752")),
     /** A crack by its depth. */
-    SIDEWALL_CRACK("Sidewall crack", MANUFACTURER, "over 2/32 in deep: replace; any: professional inspection"),
+    SIDEWALL_CRACK(WORDS.say("sidewallCrack"), MANUFACTURER, WORDS.say("over232InDeep")),
     /** What is looked at after a strike. */
-    CURB_STRIKE("Curb strike", MANUFACTURER, "look at sidewall, wheel and joints after every strike"),
+    CURB_STRIKE(WORDS.say("curbStrike"), MANUFACTURER, WORDS.say("lookAtSidewallWheel")),
     /** Core, cap and grommet. */
-    SMALL_PARTS("Valve, cap and grommet", MANUFACTURER, "fixed on the spot"),
+    SMALL_PARTS(WORDS.say("valveCapAndGrommet"), MANUFACTURER, WORDS.say("fixedOnTheSpot")),
     /** Cracks, rust, holes and nuts. */
-    WHEEL_CONDITION("Wheel and nuts", LAW, "49 CFR 393.205"),
+    WHEEL_CONDITION(WORDS.say("wheelAndNuts"), LAW, WORDS.say("at49Cfr393205")),
     /** A tire gauged at 80% of its target or less. */
-    RUN_FLAT("80% of target", LAW, "29 CFR 1910.177 for large vehicles; our rule for all"),
+    RUN_FLAT(WORDS.say("at80OfTarget"), LAW, WORDS.say("at29Cfr1910177")),
     /** The highest pressure of tire and wheel. */
-    PRESSURE_MAXIMUM("Maximum pressure", MANUFACTURER, "lowest of the tire’s and the wheel’s maximum"),
+    PRESSURE_MAXIMUM(WORDS.say("maximumPressure"), MANUFACTURER, WORDS.say("lowestOfTheTires")),
     /** A cold reading against its target. */
-    PRESSURE_TARGET("Cold pressure on target", DEFAULT, "target from the placard; tolerance by fleet policy"),
+    PRESSURE_TARGET(WORDS.say("coldPressureOnTarget"), DEFAULT, WORDS.say("targetFromThePlacardTolerance")),
     /** What a hot reading can tell and what it can’t. */
-    PRESSURE_HOT("Hot reading", MANUFACTURER, "a hot tire reads high: hot and below the cold target is certainly low"),
+    PRESSURE_HOT(WORDS.say("hotReading"), MANUFACTURER, WORDS.say("hotTireReadsHighHot")),
     /** The tires of one axle against each other. */
-    PRESSURE_EQUAL("Equal pressure on an axle", MANUFACTURER, "tires of one axle within 5 psi of each other"),
+    PRESSURE_EQUAL(WORDS.say("equalPressureOnAnAxle"), MANUFACTURER, WORDS.say("tiresOfOneAxleWithin")),
     /** A pressure reading too old to say anything. */
-    PRESSURE_CURRENT("Pressure reading is current", DEFAULT, "fleet policy"),
+    PRESSURE_CURRENT(WORDS.say("pressureReadingIsCurrent"), DEFAULT, WORDS.say("fleetPolicy")),
     /** The target from the vehicle maker’s placard. */
-    PLACARD("Placard", MANUFACTURER, "vehicle manufacturer’s cold pressure for the original size"),
+    PLACARD(WORDS.say("placard"), MANUFACTURER, WORDS.say("vehicleManufacturersColdPressure")),
     /** Age against the longest any tire may run. */
-    AGE_OVERALL("Overall age limit", DEFAULT, "fleet policy; counted from the DOT week, a casing’s for a retread"),
+    AGE_OVERALL(WORDS.say("overallAgeLimit"), DEFAULT, WORDS.say("fleetPolicyCountedFrom")),
     /** Age against the limit on heavy steer axles. */
-    AGE_STEER("Steer age limit", DEFAULT, "fleet policy, vehicles over 10,000 lb"),
+    AGE_STEER(WORDS.say("steerAgeLimit"), DEFAULT, WORDS.say("fleetPolicyVehiclesOver10")),
     /** The yearly look of a qualified person. */
     AGE_INSPECTION(
-            "Yearly inspection from 5 years", MANUFACTURER, "a qualified tire professional, every year from the fifth"),
+            WORDS.say("yearlyInspectionFrom5Years"), MANUFACTURER, WORDS.say("qualifiedTireProfessionalEveryYear")),
     /** Whether the week it was made is known. */
-    DOT_DATE("DOT date on file", STANDARD, "49 CFR 574.5: week and year of making"),
+    DOT_DATE(WORDS.say("dotDateOnFile"), STANDARD, WORDS.say("at49Cfr5745Week")),
     /** Retreads stay off steer axles. */
-    RETREAD_STEER("No retread on steer", LAW, "49 CFR 393.75(d) for buses; our rule for all"),
+    RETREAD_STEER(WORDS.say("noRetreadOnSteer"), LAW, WORDS.say("at49Cfr39375D")),
     /** One size and construction on an axle. */
-    AXLE_MATCH(
-            "One size and construction on an axle",
-            LAW,
-            "out of service: mixed construction; manufacturers: mixed size"),
+    AXLE_MATCH(WORDS.say("oneSizeAndConstruction"), LAW, WORDS.say("outOfServiceMixedConstruction")),
     /** Hub- and stud-piloted parts stay apart. */
-    PILOT_MATCH("Wheel pilot types never mixed", MANUFACTURER, "hub- and stud-piloted parts do not interchange"),
+    PILOT_MATCH(WORDS.say("wheelPilotTypesNeverMixed"), MANUFACTURER, WORDS.say("hubAndStudPilotedParts")),
     /** The two tires of a dual against each other. */
-    DUAL_DIAMETER("Duals of equal diameter", MANUFACTURER, "within 1/4 in; the larger outside over 1/8 in"),
+    DUAL_DIAMETER(WORDS.say("dualsOfEqualDiameter"), MANUFACTURER, WORDS.say("within14")),
     /** One model on both sides of an axle. */
-    PATTERN_MATCH(
-            "One pattern across an axle",
-            MANUFACTURER,
-            "left and right carry the same model; a manager may decide otherwise"),
+    PATTERN_MATCH(WORDS.say("onePatternAcrossAnAxle"), MANUFACTURER, WORDS.say("leftAndRightCarry")),
     /** Tread depths across an axle. */
-    TREAD_MATCH(
-            "Tread across an axle",
-            MANUFACTURER,
-            "at most 4/32 in apart, 2/32 on steer; a manager may decide otherwise"),
+    TREAD_MATCH(WORDS.say("treadAcrossAnAxle"), MANUFACTURER, WORDS.say("atMost432")),
     /** The speed symbol against what the vehicle asks. */
-    SPEED_RATING("Speed symbol", MANUFACTURER, "no slower than the tires the vehicle runs on"),
+    SPEED_RATING(WORDS.say("speedSymbol"), MANUFACTURER, WORDS.say("noSlowerThanTheTires")),
     /** Which wheels may change places. */
-    WHEEL_DATA("Wheel on file", DEFAULT, "a wheel changes place only where both wheels are on file and alike"),
+    WHEEL_DATA(WORDS.say("wheelOnFile"), DEFAULT, WORDS.say("wheelChangesPlaceOnlyWhere")),
     /** When tires are moved. */
-    ROTATION("Rotation schedule", DEFAULT, "fleet policy, by months or miles since the last rotation"),
+    ROTATION(WORDS.say("rotationSchedule"), DEFAULT, WORDS.say("fleetPolicyByMonths")),
     /** Models their maker keeps off steer axles. */
-    STEER_ALLOWED("Tire allowed on steer", MANUFACTURER, "the tire manufacturer’s data for the model"),
+    STEER_ALLOWED(WORDS.say("tireAllowedOnSteer"), MANUFACTURER, WORDS.say("tireManufacturersData")),
     /** Trailer tires stay on trailers. */
-    TRAILER_TIRE(
-            "Trailer tire",
-            MANUFACTURER,
-            "ST in front of the size as molded: special trailer, for trailer service only"),
+    TRAILER_TIRE(WORDS.say("trailerTire"), MANUFACTURER, WORDS.say("stInFront")),
     /** The parts of a sidewall against each other. */
-    SIDEWALL_AGREES("Sidewall parts agree", STANDARD, "load index by ISO 4000-1; letters by size"),
+    SIDEWALL_AGREES(WORDS.say("sidewallPartsAgree"), STANDARD, WORDS.say("loadIndexByIso4000")),
     /** A delivered tire against its order. */
-    DELIVERY_MATCHES("Delivery matches the order", DEFAULT, "size, ratings and pattern as ordered"),
+    DELIVERY_MATCHES(WORDS.say("deliveryMatchesTheOrder"), DEFAULT, WORDS.say("sizeRatingsAndPattern")),
     /** How old a delivered tire is. */
-    DELIVERY_AGE("Age on delivery", DEFAULT, "fleet policy; up to 6 months is normal"),
+    DELIVERY_AGE(WORDS.say("ageOnDelivery"), DEFAULT, WORDS.say("fleetPolicyUpTo6")),
     /** A tire against the wheel it goes on. */
-    RIM_MATCH(
-            "Tire and wheel of one rim diameter",
-            LAW,
-            "29 CFR 1910.177 for large vehicles: tire and rim matched before mounting; our rule for all"),
+    RIM_MATCH(WORDS.say("tireAndWheelOfOne"), LAW, WORDS.say("at29Cfr19101772")),
     /** A tire that has to run one way round. */
-    DIRECTIONAL("Directional tire", MANUFACTURER, "the arrow points the way it rolls"),
+    DIRECTIONAL(WORDS.say("directionalTire"), MANUFACTURER, WORDS.say("arrowPointsTheWay")),
     /** A vehicle that has stood long. */
-    PARKED_VEHICLE("Move it", MANUFACTURER, "tires of a parked vehicle age faster than tires that roll"),
+    PARKED_VEHICLE(WORDS.say("moveIt"), MANUFACTURER, WORDS.say("tiresOfAParkedVehicle")),
     /** The target from a weighed load and the tire maker’s chart. */
-    WEIGHED_LOAD(
-            "Weighed load and chart", MANUFACTURER, "the tire manufacturer’s load-inflation chart at the weighed load"),
+    WEIGHED_LOAD(WORDS.say("weighedLoadAndChart"), MANUFACTURER, WORDS.say("tireManufacturersLoadInflationChart")),
     /** The target that carries what the original tire carried. */
-    PLACARD_EQUIVALENT("Placard equivalent", DEFAULT, "what the original tire carried at the placard’s pressure"),
+    PLACARD_EQUIVALENT(WORDS.say("placardEquivalent"), DEFAULT, WORDS.say("whatTheOriginalTireCarried")),
     /** The target from the tire’s own rated load. */
-    RATED_LOAD("Rated load", MANUFACTURER, "the pressure molded for the maximum load"),
+    RATED_LOAD(WORDS.say("ratedLoad"), MANUFACTURER, WORDS.say("pressureMoldedForTheMaximum")),
     /** The target from a chalk line, within what load and ratings allow. */
-    CHALK_TEST("Chalk test", MANUFACTURER, "chalk-line trial, bounded by need, placard and maximum"),
+    CHALK_TEST(WORDS.say("chalkTest"), MANUFACTURER, WORDS.say("chalkLineTrialBounded")),
     /** The least pressure that carries the load. */
-    MINIMUM_FOR_LOAD("Need of the load", LAW, "49 CFR 393.75: no less than the pressure for the load carried"),
+    MINIMUM_FOR_LOAD(WORDS.say("needOfTheLoad"), LAW, WORDS.say("at49Cfr39375No")),
     /** The load against what the tire can carry at all. */
-    LOAD_CAPACITY("Load within the tire’s capacity", LAW, "49 CFR 393.75: no more than the tire’s rating; 571.110"),
+    LOAD_CAPACITY(WORDS.say("loadWithinTheTiresCapacity"), LAW, WORDS.say("at49Cfr39375No2")),
     /** Weights against the ratings of axle and vehicle. */
-    AXLE_RATING("Axle and vehicle rating", LAW, "GAWR and GVWR on the certification label, 49 CFR 567"),
+    AXLE_RATING(WORDS.say("axleAndVehicleRating"), LAW, WORDS.say("gawrAndGvwr")),
     /** The load against what the wheel carries. */
-    WHEEL_RATING("Wheel’s maximum load", MANUFACTURER, "as marked on the wheel or in its manufacturer’s data"),
+    WHEEL_RATING(WORDS.say("wheelsMaximumLoad"), MANUFACTURER, WORDS.say("asMarkedOnTheWheel")),
     /** A target worked out where no chart is on file. */
-    ESTIMATE(
-            "Estimated pressure",
-            DEFAULT,
-            "no chart of this manufacturer on file; load rises with the 0.8th power of pressure"),
+    ESTIMATE(WORDS.say("estimatedPressure"), DEFAULT, WORDS.say("noChartOfThisManufacturer")),
     /** A scale ticket too old, or of other tires. */
-    WEIGHTS_CURRENT("Weights are current", DEFAULT, "fleet policy; other tires or another body ask again"),
+    WEIGHTS_CURRENT(WORDS.say("weightsAreCurrent"), DEFAULT, WORDS.say("fleetPolicyOtherTires")),
     /** The figures of a ticket against each other. */
-    SCALE_TICKET_ADDS_UP("Scale ticket adds up", DEFAULT, "ends to axle, axles to gross, within fleet policy"),
+    SCALE_TICKET_ADDS_UP(WORDS.say("scaleTicketAddsUp"), DEFAULT, WORDS.say("endsToAxleAxles")),
     /** The two ends of an axle against each other. */
-    SIDE_DIFFERENCE("Left and right of an axle", MANUFACTURER, "the heavier end decides for the whole axle"),
+    SIDE_DIFFERENCE(WORDS.say("leftAndRight"), MANUFACTURER, WORDS.say("heavierEndDecides")),
     /** A target chosen for other tires. */
-    TARGET_OUTDATED("Target derived for the installed tires", DEFAULT, "another model, size or load range asks again"),
+    TARGET_OUTDATED(WORDS.say("targetDerivedForTheInstalled"), DEFAULT, WORDS.say("anotherModelSizeOrLoad")),
     /** Where the dash warns, against target and law. */
-    WARNING_THRESHOLD("Warning threshold", STANDARD, "FMVSS 138 for light vehicles; others as their system is set"),
+    WARNING_THRESHOLD(WORDS.say("warningThreshold"), STANDARD, WORDS.say("fmvss138ForLightVehicles")),
     /** The age of a sensor. */
-    SENSOR_BATTERY("Sensor battery", MANUFACTURER, "batteries last 7 to 10 years; limits by fleet policy"),
+    SENSOR_BATTERY(WORDS.say("sensorBattery"), MANUFACTURER, WORDS.say("batteriesLast7To10")),
     /** A sensor that isn’t heard any more. */
-    SENSOR_SILENT("Sensor is heard", DEFAULT, "an hour without a word while others of the vehicle are heard"),
+    SENSOR_SILENT(WORDS.say("sensorIsHeard"), DEFAULT, WORDS.say("hourWithoutAWordWhile")),
     /** Figures of steering and suspension against their limits. */
     SUSPENSION_LIMIT(
-            "Steering and suspension within limits",
-            MANUFACTURER,
-            "joint play, shock swings, ride height and alignment against the vehicle manufacturer’s data"),
+            WORDS.say("steeringAndSuspensionWithinLimits"), MANUFACTURER, WORDS.say("jointPlayShockSwingsRide")),
     /** Whether the dash names the right corner. */
-    CORNERS("Sensor corners", MANUFACTURER, "dash and gauge match at every corner after a relearn"),
+    CORNERS(WORDS.say("sensorCorners"), MANUFACTURER, WORDS.say("dashAndGaugeMatch")),
     /** How fast a tire loses air. */
-    PRESSURE_LOSS("Loss of pressure", MANUFACTURER, "up to 5% a month is a normal rate"),
+    PRESSURE_LOSS(WORDS.say("lossOfPressure"), MANUFACTURER, WORDS.say("upTo5AMonth")),
     /** Whether a load chart holds together. */
-    CHART_VALID(
-            "Chart holds together",
-            MANUFACTURER,
-            "loads rise with pressure, dual under single, rated load at the molded pressure");
+    CHART_VALID(WORDS.say("chartHoldsTogether"), MANUFACTURER, WORDS.say("loadsRiseWithPressureDual"));
 
     private final String title;
     private final Authority authority;

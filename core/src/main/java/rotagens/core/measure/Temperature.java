@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.math.BigDecimal;
 import java.util.Locale;
 
@@ -31,8 +33,8 @@ public record Temperature(BigDecimal value, Unit unit) implements Quantity {
     public Temperature {
         double f = unit == Unit.F ? value.doubleValue() : value.doubleValue() * 1.8 + 32;
         if (f < -60 || f > 200) {
-            throw new InvalidInputException(QuantityParser.plain(value) + " °" + unit
-                    + " is outside what a thermometer shows here (−60 to 200 °F). Read it again.");
+            throw new InvalidInputException(
+                    WORDS.say("isOutsideWhatAThermometer", "value", QuantityParser.plain(value), "unit", unit));
         }
     }
 
@@ -65,7 +67,7 @@ public record Temperature(BigDecimal value, Unit unit) implements Quantity {
             case "" -> bare;
             case "F" -> Unit.F;
             case "C" -> Unit.C;
-            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "temperature", "°F or °C");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "temperature", WORDS.say("fOrC"));
         };
         return new Temperature(parsedQuantity.value(), unit);
     }

@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.math.BigDecimal;
 import java.util.Locale;
 
@@ -40,8 +42,7 @@ public record Torque(BigDecimal value, Unit unit) implements Quantity {
         double ftLb = value.doubleValue() * unit.inFtLb;
         if (ftLb <= 0 || ftLb > MOST_FT_LB) {
             throw new InvalidInputException(
-                    QuantityParser.plain(value) + " " + unit.symbol
-                            + " is no torque for a wheel nut (up to 900 ft·lb, 1220 N·m). Read the manufacturer’s torque again.");
+                    WORDS.say("isNoTorque", "value", QuantityParser.plain(value), "symbol", unit.symbol));
         }
     }
 
@@ -60,7 +61,7 @@ public record Torque(BigDecimal value, Unit unit) implements Quantity {
             case "" -> bare;
             case "ftlb", "lbft", "ftlbs", "lbfft" -> Unit.FT_LB;
             case "nm" -> Unit.NM;
-            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "torque", "ft·lb or N·m");
+            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "torque", WORDS.say("ftLbOrNM"));
         };
         return new Torque(parsedQuantity.value(), unit);
     }

@@ -1,5 +1,7 @@
 package rotagens.core.measure;
 
+import static rotagens.core.measure.MeasureWords.WORDS;
+
 import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.regex.Pattern;
@@ -36,8 +38,7 @@ public record TreadDepth(BigDecimal value, Unit unit) implements Quantity, Compa
         double depth = unit == Unit.MM ? value.doubleValue() / MM_PER_32ND : value.doubleValue();
         if (depth < 0 || depth > DEEPEST_32NDS + 1e-9) {
             throw new InvalidInputException(
-                    (unit == Unit.MM ? QuantityParser.plain(value) + " mm" : QuantityParser.plain(value) + "/32 in")
-                            + " is no tread depth (0–40/32 in, 0–31.8 mm). Read the depth gauge again.");
+                    WORDS.say("mmOther32", "value", QuantityParser.plain(value), "isMm", unit == Unit.MM));
         }
     }
 
@@ -65,11 +66,15 @@ public record TreadDepth(BigDecimal value, Unit unit) implements Quantity, Compa
         boolean over32 = given.length() <= QuantityParser.LONGEST
                 && OVER_32.matcher(given).find();
         QuantityParser.ParsedQuantity parsedQuantity = QuantityParser.read(
-                over32 ? OVER_32.matcher(given).replaceAll("") : given, "tread depth", bare == Unit.MM ? "7.1" : "9");
+                over32 ? OVER_32.matcher(given).replaceAll("") : given,
+                WORDS.say("treadDepth"),
+                bare == Unit.MM ? "7.1" : "9");
         Unit unit = switch (parsedQuantity.unit().toLowerCase(Locale.ROOT)) {
             case "" -> over32 ? Unit.THIRTY_SECONDS : bare;
             case "mm" -> Unit.MM;
-            default -> throw QuantityParser.unknownUnit(parsedQuantity.unit(), "tread depth", "32nds of an inch or mm");
+            default ->
+                throw QuantityParser.unknownUnit(
+                        parsedQuantity.unit(), WORDS.say("treadDepth"), WORDS.say("at32NdsOfAnInch"));
         };
         return new TreadDepth(parsedQuantity.value(), unit);
     }

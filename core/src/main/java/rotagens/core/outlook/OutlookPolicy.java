@@ -1,5 +1,7 @@
 package rotagens.core.outlook;
 
+import static rotagens.core.outlook.OutlookWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,10 +39,8 @@ public record OutlookPolicy(
     public Optional<Message> impossible() {
         double least = Math.min(steerYears, overallYears);
         return least * 12 <= deliveredMonths
-                ? Optional.of(Message.of(
-                        "New tires arrive {} months old and would go at {} y: each would be due on the day it is installed. Buy younger tires, or raise the limit.",
-                        plain(deliveredMonths),
-                        plain(least)))
+                ? Optional.of(WORDS.message(
+                        "newTiresArriveMonthsOld", "deliveredMonths", plain(deliveredMonths), "least", plain(least)))
                 : Optional.empty();
     }
 
@@ -52,19 +52,20 @@ public record OutlookPolicy(
     public List<Message> faults() {
         List<Message> faults = new ArrayList<>();
         if (steerYears > overallYears) {
-            faults.add(Message.of(
-                    "The steer age limit ({} years) exceeds the overall age limit ({} years). Enter {} years or less.",
-                    plain(steerYears),
-                    plain(overallYears),
-                    plain(overallYears)));
+            faults.add(WORDS.message(
+                    "steerAgeLimitYearsExceeds", "steerYears", plain(steerYears), "overallYears", plain(overallYears)));
         }
         double least = Math.min(steerYears, overallYears);
         if (least * 12 - deliveredMonths < visitMonths) {
-            faults.add(Message.of(
-                    "A new steer tire arrives {} months old and must go at {} y: it does not last the {} months between visits. Schedule visits every {} months, or buy younger tires.",
+            faults.add(WORDS.message(
+                    "newSteerTireArrivesMonths",
+                    "deliveredMonths",
                     plain(deliveredMonths),
+                    "least",
                     plain(least),
+                    "visitMonths",
                     visitMonths,
+                    "least2",
                     (int) Math.max(1, Math.floor(least * 12 - deliveredMonths))));
         }
         return faults;

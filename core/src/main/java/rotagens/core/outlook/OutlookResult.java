@@ -1,5 +1,7 @@
 package rotagens.core.outlook;
 
+import static rotagens.core.outlook.OutlookWords.WORDS;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -18,15 +20,15 @@ public record OutlookResult(
     /** Why a tire goes. */
     public enum EndReason {
         /** Its years are over, wherever it runs. */
-        OVERALL_AGE("overall age"),
+        OVERALL_AGE(WORDS.say("overallAge")),
         /** Too old for the steer axle. */
-        STEER_AGE("steer age"),
+        STEER_AGE(WORDS.say("steerAge")),
         /** Worn to the pull point. */
-        TREAD("tread"),
+        TREAD(WORDS.say("tread")),
         /** Before its own limit: its axle, the vehicle or the visit asked for it. */
-        SHARED_VISIT("shares the visit"),
+        SHARED_VISIT(WORDS.say("sharesTheVisit")),
         /** Still on the vehicle when the years end. */
-        STILL_INSTALLED("still running");
+        STILL_INSTALLED(WORDS.say("stillRunning"));
 
         private final String label;
 

@@ -1,5 +1,7 @@
 package rotagens.core.outlook;
 
+import static rotagens.core.outlook.OutlookWords.WORDS;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -326,28 +328,34 @@ public final class OutlookSimulation {
         boolean youngerHelps = limit.end() != EndReason.TREAD && asOld >= 1;
         Message cure;
         if (youngerHelps) {
-            cure = Message.of(
-                    "Cheapest: stock at most {} months old instead of {}, then it lasts.",
+            cure = WORDS.message(
+                    "cheapestStockAtMostMonths",
+                    "wanted",
                     OutlookPolicy.plain(
                             Math.max(0, Math.floor((policy.deliveredMonths() - early / 30.4375) * 10) / 10)),
+                    "now",
                     OutlookPolicy.plain(policy.deliveredMonths()));
         } else if (earlier <= extra) {
-            cure = Message.of(
-                    "Cheapest: the visit {} days earlier, about {} of unused life.", early, Money.about(earlier));
+            cure = WORDS.message("cheapestTheVisitDaysEarlier", "early", early, "earlier", Money.about(earlier));
         } else {
-            cure = Message.of("Cheapest: one extra tire on that day, {} with labor.", Money.about(extra));
+            cure = WORDS.message("cheapestOneExtraTire", "extra", Money.about(extra));
         }
         return new LimitExceeded(
                 position,
                 limit.end(),
                 day,
                 next,
-                Message.of(
-                        "{} reaches its {} limit on {}, {} days before the visit on {}.",
+                WORDS.message(
+                        "reachesItsLimitOnDays",
+                        "position",
                         position.code(),
+                        "end",
                         limit.end().label(),
+                        "day",
                         day,
+                        "early",
                         early,
+                        "next",
                         next),
                 cure);
     }

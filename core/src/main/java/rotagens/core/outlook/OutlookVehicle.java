@@ -1,5 +1,7 @@
 package rotagens.core.outlook;
 
+import static rotagens.core.outlook.OutlookWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -76,11 +78,15 @@ public record OutlookVehicle(
                 .or(() -> spots.stream()
                         .filter(installedTire -> installedTire.fresh() <= installedTire.pull())
                         .findFirst()
-                        .map(installedTire -> Message.of(
-                                "{} {}: a new tire has {} of tread and the pull point is {}. It would be due on the day it is installed; lower the pull point.",
+                        .map(installedTire -> WORDS.message(
+                                "newTireHasOfTread",
+                                "unit",
                                 unit,
+                                "position",
                                 installedTire.position().code(),
+                                "fresh",
                                 TreadDepth.of32nds(installedTire.fresh()),
+                                "pull",
                                 TreadDepth.of32nds(installedTire.pull()))));
     }
 }

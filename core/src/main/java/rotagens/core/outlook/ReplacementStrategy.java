@@ -1,21 +1,19 @@
 package rotagens.core.outlook;
 
+import static rotagens.core.outlook.OutlookWords.WORDS;
+
 /** The schools of buying tires over the years. */
 public enum ReplacementStrategy {
     /** Each tire at its own limit. */
-    RUN_TO_LIMIT("Run to limit", "Replaces each tire at its own limit. Least unused life, most visits."),
+    RUN_TO_LIMIT(WORDS.say("runToLimit"), WORDS.say("replacesEachTire")),
     /** The tires of an axle together. */
-    BY_AXLE("By axle", "When one tire of an axle goes, the whole axle goes. Matched tires, fewer visits."),
+    BY_AXLE(WORDS.say("byAxle"), WORDS.say("whenOneTire")),
     /** All tires of the vehicle together. */
-    ALL_AT_ONCE("All at once", "Replaces all tires together. Fewest visits, most unused life."),
+    ALL_AT_ONCE(WORDS.say("allAtOnce"), WORDS.say("replacesAllTiresTogetherFewest")),
     /** New tires to the steer axle, its tires further back. */
-    NEWEST_ON_STEER(
-            "Newest on steer",
-            "Newest rubber on steer; a steer pair that passes the steer age ends its life further back."),
+    NEWEST_ON_STEER(WORDS.say("newestOnSteer"), WORDS.say("newestRubberOnSteer")),
     /** What would not last until the next visit. */
-    PLANNED_VISITS(
-            "Planned visits",
-            "The fleet’s own: at each planned visit whatever would not last until the next one goes.");
+    PLANNED_VISITS(WORDS.say("plannedVisits"), WORDS.say("fleetsOwnAtEachPlanned"));
 
     private final String title;
     private final String about;

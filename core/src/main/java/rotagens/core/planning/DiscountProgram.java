@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.util.OptionalLong;
 import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Money;
@@ -21,7 +23,7 @@ public record DiscountProgram(Money fee, Money saving) {
      */
     public DiscountProgram {
         if (saving.cents() == 0) {
-            throw new InvalidInputException("Without a saving on each tire the fee never comes back.");
+            throw new InvalidInputException(WORDS.say("withoutASavingOnEach"));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
@@ -79,7 +81,7 @@ public record DueItem(
      */
     public String places(Collection<Position> onVehicle) {
         if (positions.size() > 1 && !onVehicle.isEmpty() && positions.containsAll(onVehicle)) {
-            return "all " + positions.size() + " tires";
+            return WORDS.say("allTires", "count", positions.size());
         }
         return positions.stream().map(Position::code).collect(Collectors.joining(" "));
     }

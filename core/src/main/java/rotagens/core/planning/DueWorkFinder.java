@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -282,9 +284,9 @@ public final class DueWorkFinder {
                                             .get()
                                             .limit()
                                             .map(read -> Message.of("{}", read))
-                                            .orElse(Message.of("fast")),
+                                            .orElse(WORDS.message("fast")),
                                     Message.of("5%"),
-                                    "A drop too quick to be called normal. Check again, and look for the leak.")));
+                                    WORDS.say("dropTooQuick"))));
             return;
         }
         PolicyNumber every = pressures.checkIntervalDays();
@@ -314,15 +316,19 @@ public final class DueWorkFinder {
                         Verdict.UNKNOWN,
                         Reason.of(
                                 Rule.MINIMUM_FOR_LOAD,
-                                Message.of(
-                                        "{} on {} will reach {}, the minimum for the load, on {}",
+                                WORDS.message(
+                                        "onWillReachTheMinimum",
+                                        "pressure",
                                         last.pressure().get(),
+                                        "on",
                                         last.on(),
+                                        "needed",
                                         needed,
+                                        "due",
                                         next.due()),
                                 Message.of("{}", last.pressure().get()),
                                 Message.of("{}", needed),
-                                "At its own rate of loss, or 5% a month where that isn’t known.")));
+                                WORDS.say("atItsOwnRate"))));
     }
 
     /** Due from the day the dash came in doubt, whatever job is taken off the plan: only proof ends it. */
@@ -376,12 +382,12 @@ public final class DueWorkFinder {
                 : newest.get().on().plusMonths(months);
         Reason reason = Reason.of(
                 Rule.WEIGHTS_CURRENT,
-                newest.map(scaleTicket -> old.map(why -> Message.of("Weighed {}: {}", scaleTicket.on(), why))
-                                .orElse(Message.of("Weighed {}, every {} months", scaleTicket.on(), months)))
-                        .orElse(Message.of("Never weighed")),
-                newest.map(scaleTicket -> Message.of("{}", scaleTicket.on())).orElse(Message.of("never")),
-                Message.of("{} months", months),
-                "What the tires carry decides what they need. Weigh it as it travels, each wheel end if you can.");
+                newest.map(scaleTicket -> old.map(why -> WORDS.message("weighed", "on", scaleTicket.on(), "why", why))
+                                .orElse(WORDS.message("weighedEveryMonths", "on", scaleTicket.on(), "months", months)))
+                        .orElse(WORDS.message("neverWeighed")),
+                newest.map(scaleTicket -> Message.of("{}", scaleTicket.on())).orElse(WORDS.message("never")),
+                WORDS.message("months", "months", months),
+                WORDS.say("whatTheTiresCarryDecides"));
         add(new DueItem(WorkType.WEIGH, List.of(), due, Verdict.UNKNOWN, reason));
     }
 
@@ -409,13 +415,13 @@ public final class DueWorkFinder {
         LocalDate due = milesFirst ? inMiles : inMonths;
         Message every = milesFirst
                 ? Message.of("{}", rotagens.core.measure.Distance.miles(Math.round(miles)))
-                : Message.of("{} months", months);
+                : WORDS.message("months", "months", months);
         Reason reason = Reason.of(
                 Rule.ROTATION,
-                Message.of("Tires last changed places {}, every {}", last.get(), every),
+                WORDS.message("tiresLastChangedPlacesEvery", "last", last.get(), "every", every),
                 Message.of("{}", last.get()),
                 every,
-                "Even wear takes turns: propose a rotation, and decide which tire goes where.");
+                WORDS.say("evenWearTakesTurnsPropose"));
         add(new DueItem(WorkType.ROTATE, List.of(), due, Verdict.GOOD, reason));
     }
 
@@ -423,14 +429,14 @@ public final class DueWorkFinder {
         int days = here(state).days(everyDays);
         Rule rule = kind == WorkType.TREAD_INSPECTION ? Rule.TREAD_CURRENT : Rule.PRESSURE_CURRENT;
         String noSensor =
-                everyDays == PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR ? " No working sensor warns here." : "";
+                everyDays == PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR ? WORDS.say("noWorkingSensorWarnsHere") : "";
         Reason reason = Reason.of(
                 rule,
-                last.map(on -> Message.of("Last read {}, every {} days", on, days))
-                        .orElse(Message.of("Never read, every {} days", days)),
-                last.map(on -> Message.of("{}", on)).orElse(Message.of("never")),
-                Message.of("{} days", days),
-                "A good reading expires." + noSensor);
+                last.map(on -> WORDS.message("lastReadEveryDays", "on", on, "days", days))
+                        .orElse(WORDS.message("neverReadEveryDays", "days", days)),
+                last.map(on -> Message.of("{}", on)).orElse(WORDS.message("never")),
+                WORDS.message("days", "days", days),
+                WORDS.say("goodReadingExpires", "noSensor", noSensor));
         add(kind, state, last.map(on -> on.plusDays(days)).orElse(today), new VerdictReason(Verdict.UNKNOWN, reason));
     }
 
@@ -439,12 +445,12 @@ public final class DueWorkFinder {
             int days = policy.days(PolicyNumber.PARKED_DAYS);
             Reason reason = Reason.of(
                     Rule.PARKED_VEHICLE,
-                    Message.of("Parked since {}, move it every {} days", since, days),
+                    WORDS.message("parkedSinceMoveItEvery", "since", since, "days", days),
                     Message.of("{}", since),
-                    Message.of("{} days", days),
+                    WORDS.message("days", "days", days),
                     vehicle.vehicle().isParkedOutdoors()
-                            ? "Tires of a parked vehicle age faster than tires that roll, and this one is outdoors. Move it, and cover its tires against sun and ozone."
-                            : "Tires of a parked vehicle age faster than tires that roll. Outdoors they would need covers against sun and ozone.");
+                            ? WORDS.say("tiresOfAParkedVehicle2")
+                            : WORDS.say("tiresOfAParkedVehicle3"));
             add(new DueItem(WorkType.MOVE_VEHICLE, List.of(), since.plusDays(days), Verdict.WATCH, reason));
         });
     }

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -15,13 +17,15 @@ public final class FollowUp {
     private static final double RETORQUE_MILES = 75;
 
     /** Why a re-torque has its days. */
-    public static final Message RETORQUE_WHY = Message.of(
-            "re-torque {} to {} after the wheels went on",
+    public static final Message RETORQUE_WHY = WORDS.message(
+            "reTorqueToAfter",
+            "leastMiles",
             Distance.miles(RetorqueCheck.LEAST_MILES),
+            "mostMiles",
             Distance.miles(RetorqueCheck.MOST_MILES));
 
     /** Why a pressure check after work on a bead has its day. */
-    public static final Message PRESSURE_CHECK_WHY = Message.of("the pressure check on the day after work on the bead");
+    public static final Message PRESSURE_CHECK_WHY = WORDS.message("pressureCheckOnTheDay");
 
     private FollowUp() {}
 
@@ -82,8 +86,7 @@ public final class FollowUp {
      */
     public static Optional<Message> pressureCheckTooSoon(DayWindow window, LocalDate day) {
         return day.isBefore(window.from())
-                ? Optional.of(Message.of(
-                        "This is {}, meant for {}: before that a leak does not show.", window.why(), window.from()))
+                ? Optional.of(WORDS.message("thisIsMeantForBefore", "why", window.why(), "from", window.from()))
                 : Optional.empty();
     }
 }

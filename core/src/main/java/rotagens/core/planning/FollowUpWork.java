@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,7 +61,7 @@ public record FollowUpWork(
                     WorkType.RETORQUE,
                     List.of(),
                     FollowUp.retorque(done, milesPerDay),
-                    "every wheel that was lifted, 50 to 100 miles after",
+                    WORDS.say("everyWheelThatWasLifted"),
                     FollowUp.retorqueWindow(done, milesPerDay)));
         }
         facts.wrenches().stream()
@@ -69,8 +71,7 @@ public record FollowUpWork(
                         WorkType.RETORQUE,
                         List.of(),
                         done,
-                        "torque to be verified: " + wrench.name()
-                                + " was past its calibration; with a wrench whose calibration stands")));
+                        WORDS.say("torqueToBeVerifiedWas", "wrench", wrench.name()))));
         List<Position> beads = wheels.stream()
                 .filter(wheel -> wheel.task().breaksBead())
                 .map(WheelJob::position)
@@ -81,34 +82,25 @@ public record FollowUpWork(
                     WorkType.PRESSURE_CHECK,
                     beads,
                     done.plusDays(1),
-                    "the day after work on the bead: a leak shows first here",
+                    WORDS.say("dayAfterWork"),
                     Optional.of(FollowUp.pressureCheck(done))));
         }
         if (relearnLeft && !rotation) {
-            next.add(new FollowUpWork(
-                    WorkType.RELEARN,
-                    List.of(),
-                    done,
-                    "not done with this work: until it is, the dash may name the wrong corner"));
+            next.add(new FollowUpWork(WorkType.RELEARN, List.of(), done, WORDS.say("notDoneWithThisWork")));
         }
         List<Position> worn = wheels.stream()
                 .filter(wheel -> wheel.task() == WheelTask.NEW_TIRE && wornOddly(before.get(wheel.position())))
                 .map(WheelJob::position)
                 .toList();
         if (!worn.isEmpty()) {
-            next.add(
-                    new FollowUpWork(
-                            WorkType.CORRECT_WEAR_CAUSE,
-                            worn,
-                            done,
-                            "the old tire went for abnormal wear: suspension, alignment, shocks or driving, or the new one goes the same way"));
+            next.add(new FollowUpWork(WorkType.CORRECT_WEAR_CAUSE, worn, done, WORDS.say("oldTireWentForAbnormal")));
         }
         List<Position> condemned = facts.wheels().stream()
                 .filter(WheelJob::condemned)
                 .map(WheelJob::position)
                 .toList();
         if (!condemned.isEmpty()) {
-            next.add(new FollowUpWork(WorkType.REPLACE, condemned, done, "condemned by a tire professional"));
+            next.add(new FollowUpWork(WorkType.REPLACE, condemned, done, WORDS.say("condemnedByATireProfessional")));
         }
         return List.copyOf(next);
     }

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -124,12 +126,16 @@ public record JobParts(Map<Part, Integer> counts, List<Position> lifted) {
                 .sorted(Comparator.comparingDouble(Torque::ftLb))
                 .map(torque -> Message.of("{}", torque))
                 .toList();
-        Message what = Message.of(
-                "torque wrench{}{}",
-                verified.isEmpty() ? "" : " " + String.join(" or ", verified),
+        Message what = WORDS.message(
+                "torqueWrenchOther",
+                "verified",
+                String.join(WORDS.say("or"), verified),
+                "hasVerified",
+                !verified.isEmpty(),
+                "empty",
                 settings.isEmpty()
-                        ? Message.of(", torque as the manufacturer says")
-                        : Message.of(" for {}", Message.join(settings, " and ")));
+                        ? WORDS.message("torqueAsTheManufacturerSays")
+                        : WORDS.message("for", "settings", Message.join(settings, WORDS.say("and"))));
         return Optional.of(new WrenchToBring(what, doubts));
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -74,13 +76,19 @@ public record NextTires(LocalDate by, List<Position> positions, long cents, int 
      * @return with day, positions and price
      */
     public Message statement(LocalDate today) {
-        return Message.of(
-                "{} {}{} at {}, about {} with labor{}",
-                positions.size() == 1 ? "1 tire" : positions.size() + " tires",
-                by.isAfter(today) ? "by " : "due since ",
+        return WORDS.message(
+                "tireByAtAbout",
+                "count",
+                positions.size(),
+                "isAfter",
+                by.isAfter(today),
+                "by",
                 by,
+                "positions",
                 positions.stream().map(Position::code).collect(Collectors.joining(", ")),
+                "cents",
                 Money.about(cents),
-                unpriced == 0 ? "" : "; " + unpriced + " without a price in the catalog");
+                "unpriced",
+                unpriced);
     }
 }

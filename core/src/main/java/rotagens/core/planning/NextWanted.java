@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -55,7 +57,9 @@ public record NextWanted(LocalDate day, boolean isPlanned, String work) {
      * @return with the day and the work
      */
     public Message statement(LocalDate today) {
-        String late = day.isBefore(today) ? "overdue since " : "";
-        return Message.of(isPlanned ? "{}{}, planned: {}" : "{}{}: {}", late, day, work);
+        String late = day.isBefore(today) ? WORDS.say("overdueSince") : "";
+        return (isPlanned
+                ? WORDS.message("planned", "late", late, "day", day, "work", work)
+                : Message.of("{}{}: {}", late, day, work));
     }
 }

@@ -1,19 +1,21 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 /** Small parts that work at the wheel uses up. */
 public enum Part {
     /** The rubber stem of a valve. */
-    STEM("valve stem"),
+    STEM(WORDS.say("valveStem")),
     /** The seal under a sensor that is also the valve. */
-    GROMMET("sensor grommet"),
+    GROMMET(WORDS.say("sensorGrommet")),
     /** The valve core. */
-    CORE("valve core"),
+    CORE(WORDS.say("valveCore")),
     /** The cap of a valve. */
-    CAP("valve cap"),
+    CAP(WORDS.say("valveCap")),
     /** A pressure sensor. */
-    SENSOR("sensor"),
+    SENSOR(WORDS.say("sensor")),
     /** Pieces of ¼ oz (7 g); how many a wheel takes is known once it is balanced. */
-    WEIGHT("balance weight of ¼ oz");
+    WEIGHT(WORDS.say("balanceWeightOfOz"));
 
     private final String label;
 
@@ -42,6 +44,6 @@ public enum Part {
     }
 
     private String several() {
-        return this == WEIGHT ? "balance weights of ¼ oz" : label + "s";
+        return this == WEIGHT ? WORDS.say("balanceWeightsOfOz") : label + "s";
     }
 }

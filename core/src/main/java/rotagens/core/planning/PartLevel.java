@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import rotagens.core.measure.InvalidInputException;
 
 /**
@@ -24,10 +26,10 @@ public record PartLevel(int count, int planned, int reorderPoint, int orderUpTo)
      */
     public PartLevel {
         if (reorderPoint < 0 || orderUpTo > MOST) {
-            throw new InvalidInputException("Between 0 and 10,000.");
+            throw new InvalidInputException(WORDS.say("between0And10000"));
         }
         if (orderUpTo < reorderPoint) {
-            throw new InvalidInputException("Fill up to at least the reorder point.");
+            throw new InvalidInputException(WORDS.say("fillUpToAtLeast"));
         }
     }
 

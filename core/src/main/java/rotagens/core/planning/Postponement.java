@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Optional;
 import rotagens.core.fact.Verdict;
@@ -34,15 +36,15 @@ public record Postponement(LocalDate until, String reason, String by) {
      */
     public static Optional<Message> against(DueItem item, LocalDate until, LocalDate today) {
         if (item.urgency() == Verdict.DO_NOT_OPERATE) {
-            return Optional.of(Message.of(
-                    "{}: Do not operate this vehicle until this work is complete. This work cannot be postponed.",
-                    item.reason().statement()));
+            return Optional.of(WORDS.message(
+                    "doNotOperateThisVehicle", "item", item.reason().statement()));
         }
         if (!until.isAfter(today)) {
-            return Optional.of(Message.of("Choose a day after today."));
+            return Optional.of(WORDS.message("chooseADayAfterToday"));
         }
         if (until.isAfter(today.plusDays(MOST_DAYS))) {
-            return Optional.of(Message.of("At most {} days: until {}.", MOST_DAYS, today.plusDays(MOST_DAYS)));
+            return Optional.of(
+                    WORDS.message("atMostDaysUntil", "mostDays", MOST_DAYS, "plusDays", today.plusDays(MOST_DAYS)));
         }
         return Optional.empty();
     }

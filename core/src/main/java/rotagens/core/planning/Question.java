@@ -1,44 +1,41 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 /** The coordinator's standing questions. */
 public enum Question {
     /** What may not roll, with every reason. */
-    DO_NOT_OPERATE("Which vehicles must not operate today, and why", "First question of the morning."),
+    DO_NOT_OPERATE(WORDS.say("whichVehiclesMustNotOperate"), WORDS.say("firstQuestionOfTheMorning")),
     /** Tires that reach an age by a day. */
-    PASSES_AGE("Which tires pass an age before a day", "Counted from each DOT week."),
+    PASSES_AGE(WORDS.say("whichTiresPassAnAge"), WORDS.say("countedFromEachDotWeek")),
     /** Vehicles nobody has weighed. */
-    NEVER_WEIGHED("Never weighed", "Target pressures are based on an assumed load."),
+    NEVER_WEIGHED(WORDS.say("neverWeighed"), WORDS.say("targetPressuresAreBased")),
     /** Axles on another size than the placard’s. */
-    PLACARD_NO_LONGER_FITS("Placard no longer applies", "Another size than the placard’s is on the axle."),
+    PLACARD_NO_LONGER_FITS(WORDS.say("placardNoLongerApplies"), WORDS.say("anotherSizeThanThePlacards")),
     /** Tires nobody has read the DOT week of. */
-    UNKNOWN_DOT("DOT date not read", "Their age limits can’t be checked."),
+    UNKNOWN_DOT(WORDS.say("dotDateNotRead2"), WORDS.say("theirAgeLimitsCant")),
     /** Wheels nobody knows the pilot of. */
-    UNKNOWN_WHEEL("Wheel data missing", "How the wheel is piloted has not been read."),
+    UNKNOWN_WHEEL(WORDS.say("wheelDataMissing"), WORDS.say("howTheWheelIsPiloted")),
     /** Sensors that aren’t on file. */
-    UNKNOWN_SENSOR(
-            "Sensor data missing", "The vehicle warns by sensors, but this one isn’t on file, or not since when."),
+    UNKNOWN_SENSOR(WORDS.say("sensorDataMissing"), WORDS.say("vehicleWarnsBySensorsBut")),
     /** Weights that would make it a commercial vehicle. */
-    COMMERCIAL_USE(
-            "What would make it a commercial vehicle",
-            "Seats, pay and what it is rated to tow decide whether 4/32 in on front wheels is its law."),
+    COMMERCIAL_USE(WORDS.say("whatWouldMake"), WORDS.say("seatsPayAndWhat")),
     /** What to measure first. */
-    MEASURE_NEXT("The one measurement that would help most", "What most of a vehicle’s unknowns wait for."),
+    MEASURE_NEXT(WORDS.say("oneMeasurementThatWouldHelp"), WORDS.say("whatMostOfAVehicles")),
     /** What to ask a supplier for. */
-    WHAT_TO_ORDER("Order specifications", "For every position whose tire has to go."),
+    WHAT_TO_ORDER(WORDS.say("orderSpecifications"), WORDS.say("forEveryPositionWhoseTire")),
     /** Which tire of the stock fits beside one of a dual. */
-    DUAL_MATCH("Which stock tire pairs best with a dual", "Where one tire of a dual has to go."),
+    DUAL_MATCH(WORDS.say("whichStockTirePairsBest"), WORDS.say("whereOneTire")),
     /** How its sensors are taught. */
-    RELEARN_PROCEDURE("Which relearn applies", "The procedure on file for the vehicle."),
+    RELEARN_PROCEDURE(WORDS.say("whichRelearnApplies"), WORDS.say("procedureOnFile")),
     /** Where to read the placard. */
-    PLACARD_LOCATION("Where is the placard", "Where it was found on this vehicle."),
+    PLACARD_LOCATION(WORDS.say("whereIsThePlacard"), WORDS.say("whereItWasFound")),
     /** What it may carry at what its tires hold now. */
-    CAPACITY_NOW(
-            "What the pressures are for, and what it may carry now",
-            "From today’s cold readings, the tightest tire named."),
+    CAPACITY_NOW(WORDS.say("whatThePressures"), WORDS.say("fromTodaysColdReadings")),
     /** What changed after the last scale ticket. */
-    CHANGED_SINCE_WEIGHING("What changed since it was weighed", "A scale ticket does not cover what changed after it."),
+    CHANGED_SINCE_WEIGHING(WORDS.say("whatChangedSinceItWas"), WORDS.say("scaleTicketDoesNotCover")),
     /** Work that other work asked for. */
-    OPEN_FOLLOW_UPS("Which follow-ups are open", "Work that other work asked for.");
+    OPEN_FOLLOW_UPS(WORDS.say("whichFollowUpsAreOpen"), WORDS.say("workThatOtherWorkAsked"));
 
     private final String title;
     private final String about;

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -93,8 +95,8 @@ public final class QuestionAnswers {
             case PLACARD_NO_LONGER_FITS -> placardNoLongerFits();
             case UNKNOWN_DOT ->
                 tires((position, tire) -> tire.dotWeek().isEmpty()
-                        ? Optional.of(
-                                Message.of("{}: DOT date not read", tire.model().title()))
+                        ? Optional.of(WORDS.message(
+                                "dotDateNotRead", "model", tire.model().title()))
                         : Optional.empty());
             case UNKNOWN_WHEEL -> unknownWheel();
             case UNKNOWN_SENSOR -> unknownSensor();
@@ -103,12 +105,13 @@ public final class QuestionAnswers {
             case WHAT_TO_ORDER -> whatToOrder();
             case DUAL_MATCH -> dualPartner();
             case RELEARN_PROCEDURE ->
-                add(inputs.relearn().map(name -> Message.of("{}", name)).orElse(Message.of("No procedure on file")));
+                add(inputs.relearn().map(name -> Message.of("{}", name)).orElse(WORDS.message("noProcedureOnFile")));
             case PLACARD_LOCATION ->
                 add(
                         inputs.placardSpot().isBlank()
-                                ? Message.of(
-                                        "Not noted. Usually: {}",
+                                ? WORDS.message(
+                                        "notNotedUsually",
+                                        "placardLocation",
                                         inputs.state().vehicle().type().placardLocation())
                                 : Message.of("{}", inputs.placardSpot()));
             case CAPACITY_NOW -> mayCarry();
@@ -146,13 +149,23 @@ public final class QuestionAnswers {
     private void passesAge() {
         tires((position, tire) -> tire.dotWeek()
                 .filter(made -> !made.reaches(parameters.years()).isAfter(parameters.by()))
-                .map(made -> Message.of(
-                        made.reaches(parameters.years()).isAfter(inputs.today())
-                                ? "DOT {}: {} years on {}"
-                                : "DOT {}: {} years since {}",
-                        made.marked(),
-                        plain(parameters.years()),
-                        made.reaches(parameters.years()))));
+                .map(made -> (made.reaches(parameters.years()).isAfter(inputs.today())
+                        ? WORDS.message(
+                                "dotYears",
+                                "marked",
+                                made.marked(),
+                                "parameters",
+                                plain(parameters.years()),
+                                "reaches",
+                                made.reaches(parameters.years()))
+                        : WORDS.message(
+                                "dotYearsSince",
+                                "marked",
+                                made.marked(),
+                                "parameters",
+                                plain(parameters.years()),
+                                "reaches",
+                                made.reaches(parameters.years())))));
     }
 
     private static String plain(double years) {
@@ -161,7 +174,7 @@ public final class QuestionAnswers {
 
     private void neverWeighed() {
         if (inputs.state().facts().scaleTickets().isEmpty()) {
-            add(Message.of("No scale ticket on file"));
+            add(WORDS.message("noScaleTicketOnFile"));
         }
     }
 
@@ -170,10 +183,13 @@ public final class QuestionAnswers {
         tires((position, tire) -> vehicle.placardAt(position)
                 .filter(placard -> position instanceof OnAxle
                         && !placard.size().molded().equals(tire.model().size().molded()))
-                .map(placard -> Message.of(
-                        "{} installed, placard {} at {}",
+                .map(placard -> WORDS.message(
+                        "installedPlacard",
+                        "installed",
                         tire.model().size().molded(),
+                        "original",
                         placard.size().molded(),
+                        "pressure",
                         placard.pressure())));
     }
 
@@ -184,7 +200,7 @@ public final class QuestionAnswers {
                         && vehicle.wheelAt(position)
                                 .flatMap(Vehicle.WheelLimits::pilotType)
                                 .isEmpty())
-                .forEach(position -> add(position, Message.of("Not on file how the wheel is piloted")));
+                .forEach(position -> add(position, WORDS.message("notOnFileHow")));
     }
 
     private void commercialUse() {
@@ -194,12 +210,12 @@ public final class QuestionAnswers {
         }
         List<Message> missing = new ArrayList<>();
         if (vehicle.use().seats().isEmpty() && vehicle.type().carriesPeople()) {
-            missing.add(Message.of("seats with the driver’s"));
+            missing.add(WORDS.message("seatsWithTheDrivers"));
         }
         if (vehicle.use().combination().isEmpty()) {
-            missing.add(Message.of("the rating with what it tows"));
+            missing.add(WORDS.message("ratingWithWhatItTows"));
         }
-        add(Message.of("Not on file: {}", Message.join(missing, ", ")));
+        add(WORDS.message("notOnFile", "missing", Message.join(missing, ", ")));
     }
 
     private void unknownSensor() {
@@ -213,10 +229,13 @@ public final class QuestionAnswers {
                         .ifPresentOrElse(
                                 sensor -> {
                                     if (sensor.installedOn().isEmpty()) {
-                                        add(position, Message.of("Sensor {}: not known since when", sensor.sensorId()));
+                                        add(
+                                                position,
+                                                WORDS.message(
+                                                        "sensorNotKnownSinceWhen", "sensorId", sensor.sensorId()));
                                     }
                                 },
-                                () -> add(position, Message.of("No sensor on file"))));
+                                () -> add(position, WORDS.message("noSensorOnFile"))));
     }
 
     /** Of what isn't known, the one thing to measure that answers for most positions. */
@@ -231,11 +250,8 @@ public final class QuestionAnswers {
         waiting.entrySet().stream()
                 .max(Comparator.comparing((Map.Entry<Rule, Long> one) -> one.getValue())
                         .thenComparing(one -> -one.getKey().ordinal()))
-                .ifPresent(most -> add(Message.of(
-                        "{}: not known at {} {}",
-                        most.getKey().title(),
-                        most.getValue(),
-                        most.getValue() == 1 ? "position" : "positions")));
+                .ifPresent(most -> add(WORDS.message(
+                        "notKnownAtPosition", "data", most.getKey().title(), "positions", most.getValue())));
     }
 
     private List<Position> going(WorkType... kinds) {
@@ -272,19 +288,21 @@ public final class QuestionAnswers {
             if (position instanceof OnAxle on && on.dualSlot() != DualSlot.SINGLE) {
                 add(
                         position,
-                        Message.of("{}", inputs.partner().apply(position).orElse("nothing in stock pairs with it")));
+                        Message.of("{}", inputs.partner().apply(position).orElse(WORDS.say("nothingInStockPairs"))));
             }
         }
     }
 
     private void mayCarry() {
-        add(Message.of("Pressures for: {}", inputs.usual().label()));
+        add(WORDS.message("pressuresFor", "usual", inputs.usual().label()));
         inputs.carry()
-                .forEach(axle -> add(Message.of(
-                        "Axle {}: {}",
+                .forEach(axle -> add(WORDS.message(
+                        "axle",
+                        "axle",
                         axle.axle(),
+                        "capacity",
                         axle.capacity()
-                                .<Object>map(most -> Message.of("{} now, {}", most, axle.statement()))
+                                .<Object>map(most -> WORDS.message("now", "most", most, "axle", axle.statement()))
                                 .orElse(axle.statement()))));
     }
 
@@ -300,16 +318,18 @@ public final class QuestionAnswers {
                 .map(AxleLoad::outdatedReason)
                 .flatMap(Optional::stream)
                 .distinct()
-                .forEach(why -> add(Message.of("Weighed {}: {}", newest.get().on(), why)));
+                .forEach(why -> add(WORDS.message("weighed", "on", newest.get().on(), "why", why)));
         for (TireState state : inputs.state().tires().values()) {
             state.tire()
                     .flatMap(Tire::installedOn)
                     .filter(fitted -> fitted.isAfter(newest.get().on()))
                     .ifPresent(fitted -> add(
                             state.position(),
-                            Message.of(
-                                    "Tire installed {}, weighed {}",
+                            WORDS.message(
+                                    "tireInstalledWeighed",
+                                    "fitted",
                                     fitted,
+                                    "on",
                                     newest.get().on())));
         }
     }

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -163,10 +165,13 @@ public record ShopVisit(Map<WorkType, List<Position>> work, LocalDate due, boole
 
     /** Mobile work where it stands, or a tow, with what either costs by the fleet's own figures. */
     private static Message insteadOfDriving(String yard, Policy.ClassPolicy policy) {
-        return Message.of(
-                "mobile service at {}, about {}, or a tow, about {}",
+        return WORDS.message(
+                "mobileServiceAtAbout",
+                "yard",
                 yard,
+                "mobileServicePrice",
                 PolicyNumber.MOBILE_SERVICE_PRICE.label(policy.number(PolicyNumber.MOBILE_SERVICE_PRICE)),
+                "towPrice",
                 PolicyNumber.TOW_PRICE.label(policy.number(PolicyNumber.TOW_PRICE)));
     }
 }

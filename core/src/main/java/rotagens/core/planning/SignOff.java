@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -121,10 +123,7 @@ public final class SignOff {
         return FactIntake.inForce(vehicle, position, policy, day)
                 .target()
                 .filter(target -> read.psi() < target.psi() - StepInput.ColdPressureInput.WITHIN_PSI - 1e-9)
-                .map(target -> Message.of(
-                        "{}, target {}: this dual was let down for the work. Fill it to its target before it carries anything.",
-                        read,
-                        target));
+                .map(target -> WORDS.message("targetThisDualWasLet", "read", read, "target", target));
     }
 
     /**
@@ -157,17 +156,16 @@ public final class SignOff {
      */
     public static Optional<Message> refuses(VehicleState vehicle, WorkType kind) {
         if (kind == WorkType.RELEARN) {
-            return vehicle.corners()
-                    .map(alert -> Message.of(
-                            "{}. Finish the relearn on the vehicle’s Sensors page first: words alone don’t complete it.",
-                            alert.statement()));
+            return vehicle.corners().map(alert -> WORDS.message("finishTheRelearn", "alert", alert.statement()));
         }
         return vehicle.suspension().stream()
                 .filter(alert -> ends(kind, alert.fact().kind()))
                 .findFirst()
-                .map(alert -> Message.of(
-                        "{}, limit {}. Measure it again on the visit’s page: words alone don’t complete it.",
+                .map(alert -> WORDS.message(
+                        "limitMeasureItAgain",
+                        "alert",
                         alert.statement(),
+                        "fact",
                         alert.fact().limit()));
     }
 
@@ -193,8 +191,7 @@ public final class SignOff {
         boolean aligned = measured.stream()
                 .anyMatch(fact -> fact.kind() == SuspensionFact.Type.ALIGNMENT && fact.verdict() == Verdict.GOOD);
         return kind == WorkType.ALIGN && !aligned
-                ? Optional.of(Message.of(
-                        "No alignment measured within its limits in this visit. Enter it on the visit’s page first."))
+                ? Optional.of(WORDS.message("noAlignmentMeasuredWithin"))
                 : Optional.empty();
     }
 

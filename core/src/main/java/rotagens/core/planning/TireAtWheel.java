@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Message;
@@ -56,11 +58,8 @@ public record TireAtWheel(Optional<Long> tire, Optional<Message> wrong) {
                     Optional.empty(),
                     sameCode.stream()
                             .findFirst()
-                            .map(tire -> Message.of(
-                                    "{} in stock carries this code. Choose it for this work first, so that it is checked for"
-                                            + " {}.",
-                                    tire.name(),
-                                    position.code())));
+                            .map(tire -> WORDS.message(
+                                    "inStockCarriesThisCode", "tire", tire.name(), "position", position.code())));
         }
         Optional<Long> it = chosen.stream()
                 .filter(tire -> tire.dot().filter(dot -> !dot.isPossible(read)).isEmpty())
@@ -73,13 +72,8 @@ public record TireAtWheel(Optional<Long> tire, Optional<Message> wrong) {
                 Optional.empty(),
                 Optional.of(
                         source == Source.ORDERED
-                                ? Message.of(
-                                        "No tire with this code was received from its order. Receive it under Stock first:"
-                                                + " what came is looked at before it goes on.")
-                                : Message.of(
-                                        "Chosen for {}: {}. This is another tire; choose it for this work first, so that it"
-                                                + " is checked.",
-                                        position.code(),
-                                        words)));
+                                ? WORDS.message("noTireWithThisCode")
+                                : WORDS.message(
+                                        "chosenForThisIsAnother", "position", position.code(), "words", words)));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -58,12 +60,12 @@ public record TireClaims(Map<Long, Claim> claims, List<Order> orders) {
     public Optional<Message> tireTaken(long tire, long work) {
         boolean isChosen = others(work).anyMatch(claim -> claim.tire().equals(OptionalLong.of(tire)));
         if (isChosen) {
-            return Optional.of(Message.of("Reserved for other work"));
+            return Optional.of(WORDS.message("reservedForOtherWork"));
         }
         return orders.stream()
                 .filter(order -> order.inStock().contains(tire) && free(order, work) <= 0)
                 .findFirst()
-                .map(order -> Message.of("Came for other work that waits for its order"));
+                .map(order -> WORDS.message("cameForOtherWork"));
     }
 
     /**
@@ -77,11 +79,9 @@ public record TireClaims(Map<Long, Claim> claims, List<Order> orders) {
         Optional<Order> line =
                 orders.stream().filter(order -> order.lineId() == lineId).findFirst();
         if (line.filter(order -> order.left() + order.inStock().size() > 0).isEmpty()) {
-            return Optional.of(Message.of("Nothing of this order is still to come"));
+            return Optional.of(WORDS.message("nothingOfThisOrder"));
         }
-        return free(line.get(), work) > 0
-                ? Optional.empty()
-                : Optional.of(Message.of("Every tire of this order is chosen for other work"));
+        return free(line.get(), work) > 0 ? Optional.empty() : Optional.of(WORDS.message("everyTireOfThisOrder"));
     }
 
     /** Tires of an order nobody else waits for or has taken out of the stock for its own work. */

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -163,11 +165,15 @@ public final class TireSupply {
             // What should have come by now may come any day: the job waits for it at least until tomorrow.
             LocalDate expected = by.isAfter(today) ? by : today.plusDays(1);
             from = expected.isAfter(from) ? expected : from;
-            says.add(Message.of(
-                    "{} × {} {}, there by {}",
+            says.add(WORDS.message(
+                    "onOrderThere",
+                    "missing",
                     missing,
+                    "model",
                     model.title(),
-                    ordered ? "on order" : "to order today",
+                    "ordered",
+                    ordered,
+                    "expected",
                     expected));
         }
         return says.isEmpty() ? Optional.empty() : Optional.of(new SupplyDelay(from, Message.join(says, "; ")));

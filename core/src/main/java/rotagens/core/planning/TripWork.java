@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -45,8 +47,12 @@ public record TripWork(Map<Position, Message> raise, Map<Position, Message> rest
                         answer.load().isPresent() && answer.target().pressure().isEmpty())
                 .findFirst()
                 .ifPresent(answer -> {
-                    throw new InvalidInputException("Axle " + answer.axle() + " can’t carry that: "
-                            + answer.target().reason().statement().in(units) + ".");
+                    throw new InvalidInputException(WORDS.say(
+                            "axleCantCarry",
+                            "axle",
+                            answer.axle(),
+                            "target",
+                            answer.target().reason().statement().in(units)));
                 });
         return new TripWork(
                 changes(vehicle, now, then, "Raise", loaded),
@@ -73,9 +79,18 @@ public record TripWork(Map<Position, Message> raise, Map<Position, Message> rest
             if (after.isPresent() && !same) {
                 changes.put(
                         position,
-                        before.map(psi -> Message.of(
-                                        "{} to {} for {} load, from {}", verb, after.get(), state.label(), psi))
-                                .orElseGet(() -> Message.of("{} to {} for {} load", verb, after.get(), state.label())));
+                        before.map(psi -> WORDS.message(
+                                        "toForLoadFrom",
+                                        "verb",
+                                        verb,
+                                        "after",
+                                        after.get(),
+                                        "state",
+                                        state.label(),
+                                        "psi",
+                                        psi))
+                                .orElseGet(() -> WORDS.message(
+                                        "toForLoad", "verb", verb, "after", after.get(), "state", state.label())));
             }
         }
         return changes;

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -26,25 +28,25 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
     /** The stages in the order a visit runs. */
     public enum Stage {
         /** The work is on a day, in a bay or at an outside shop. */
-        BOOKING("Booking"),
+        BOOKING(WORDS.say("booking")),
         /** What was asked for, and damage that was there before. */
-        CHECK_IN("Check-in"),
+        CHECK_IN(WORDS.say("checkIn")),
         /** A drive before the work on steering or suspension. */
-        ROAD_TEST_BEFORE("Road test before"),
+        ROAD_TEST_BEFORE(WORDS.say("roadTestBefore")),
         /** The sheet, step by step. */
-        WORK("Work"),
+        WORK(WORDS.say("work")),
         /** On the scale, where the work asks for it. */
-        WEIGHING("Weighing"),
+        WEIGHING(WORDS.say("weighing")),
         /** Figures before and after, axle by axle. */
-        ALIGNMENT("Alignment"),
+        ALIGNMENT(WORDS.say("alignment")),
         /** A drive after it: straight, with the wheel centered. */
-        ROAD_TEST_AFTER("Road test after"),
+        ROAD_TEST_AFTER(WORDS.say("roadTestAfter")),
         /** Everything touched is clean and back in its place. */
-        CLEAN_UP("Clean and put back"),
+        CLEAN_UP(WORDS.say("cleanAndPutBack")),
         /** Nothing keeps the vehicle from rolling. */
-        FIT_TO_LEAVE("Fit to leave"),
+        FIT_TO_LEAVE(WORDS.say("fitToLeave")),
         /** Somebody takes the vehicle over. */
-        HAND_OVER("Hand-over");
+        HAND_OVER(WORDS.say("handOver"));
 
         private final String label;
 
@@ -110,31 +112,20 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
                 Stage.BOOKING,
                 State.DONE,
                 List.of(Optional.ofNullable(facts.noted().get(VisitEntryType.REQUESTED_WORK))
-                        .map(asked -> Message.of("Asked for: {}", asked))
-                        .orElse(Message.of("No other work asked for")))));
+                        .map(asked -> WORDS.message("askedFor", "asked", asked))
+                        .orElse(WORDS.message("noOtherWorkAsked")))));
         stages.add(noted(
-                facts,
-                Stage.CHECK_IN,
-                VisitEntryType.DAMAGE,
-                lifts || steers,
-                "Wheel damage already there is not noted: a photo, or a note that there is none."));
+                facts, Stage.CHECK_IN, VisitEntryType.DAMAGE, lifts || steers, WORDS.say("wheelDamageAlreadyThere")));
         stages.add(noted(
-                facts,
-                Stage.ROAD_TEST_BEFORE,
-                VisitEntryType.ROAD_TEST_BEFORE,
-                steers,
-                "Not noted. Drive it, or note why it is not driven."));
+                facts, Stage.ROAD_TEST_BEFORE, VisitEntryType.ROAD_TEST_BEFORE, steers, WORDS.say("notNotedDrive")));
         stages.add(
                 facts.closed()
-                        ? new VisitStage(Stage.WORK, State.DONE, List.of(Message.of("Complete")))
+                        ? new VisitStage(Stage.WORK, State.DONE, List.of(WORDS.message("complete")))
                         : open(
                                 Stage.WORK,
                                 facts.openSteps() == 0
-                                        ? Message.of("The job is not complete.")
-                                        : Message.of(
-                                                "{} of the job sheet {} open, and the job is not complete.",
-                                                facts.openSteps() == 1 ? "1 step" : facts.openSteps() + " steps",
-                                                facts.openSteps() == 1 ? "is" : "are")));
+                                        ? WORDS.message("jobIsNotComplete")
+                                        : WORDS.message("stepOfTheJobSheet", "openSteps", facts.openSteps())));
         stages.add(weighing(facts));
         stages.add(alignment(facts));
         stages.add(noted(
@@ -142,23 +133,23 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
                 Stage.ROAD_TEST_AFTER,
                 VisitEntryType.ROAD_TEST_AFTER,
                 lifts || steers,
-                "Not noted. Straight with the wheel centered, no vibration?"));
+                WORDS.say("notNotedStraight")));
         stages.add(noted(
                 facts,
                 Stage.CLEAN_UP,
                 VisitEntryType.CLEAN_UP,
                 lifts || steers,
-                "Not noted: everything touched cleaned, tools counted, fluids and auxiliaries looked at."));
+                WORDS.say("notNotedEverythingTouchedCleaned")));
         List<Message> stops = Stop.of(facts.vehicle(), facts.assessments()).stream()
                 .map(Stop::statement)
                 .toList();
         stages.add(new VisitStage(
                 Stage.FIT_TO_LEAVE,
                 stops.isEmpty() ? State.DONE : State.OPEN,
-                stops.isEmpty() ? List.of(Message.of("Nothing on record keeps it in")) : stops));
+                stops.isEmpty() ? List.of(WORDS.message("nothingOnRecordKeeps")) : stops));
         stages.add(facts.handedOver()
-                .map(to -> new VisitStage(Stage.HAND_OVER, State.DONE, List.of(Message.of("To {}", to))))
-                .orElse(open(Stage.HAND_OVER, Message.of("Not signed yet"))));
+                .map(to -> new VisitStage(Stage.HAND_OVER, State.DONE, List.of(WORDS.message("to", "to", to))))
+                .orElse(open(Stage.HAND_OVER, WORDS.message("notSignedYet"))));
         return List.copyOf(stages);
     }
 
@@ -182,7 +173,7 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
         String words = facts.noted().get(line);
         if (words != null) {
             return new VisitStage(
-                    stage, State.DONE, List.of(words.isEmpty() ? Message.of("Noted") : Message.of("{}", words)));
+                    stage, State.DONE, List.of(words.isEmpty() ? WORDS.message("noted") : Message.of("{}", words)));
         }
         return needed ? open(stage, Message.of(missing)) : new VisitStage(stage, State.NOT_NEEDED, List.of());
     }
@@ -195,7 +186,7 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
         boolean needed = facts.work().stream()
                 .anyMatch(kind -> kind.requiredResult().contains(WorkType.RequiredResult.SCALE_TICKET));
         return needed
-                ? open(Stage.WEIGHING, Message.of("No scale ticket since the visit was planned."))
+                ? open(Stage.WEIGHING, WORDS.message("noScaleTicketSince"))
                 : new VisitStage(Stage.WEIGHING, State.NOT_NEEDED, List.of());
     }
 
@@ -205,21 +196,31 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
         for (VisitEntryType after : List.of(VisitEntryType.RIDE_HEIGHT_AFTER, VisitEntryType.ALIGNMENT_AFTER)) {
             facts.figures()
                     .missing(after)
-                    .forEach(subject -> missing.add(Message.of(
-                            "{}{} is not measured.", after.label(), subject.isEmpty() ? "" : ", " + subject + ",")));
+                    .forEach(subject -> missing.add(WORDS.message(
+                            "otherIsNotMeasured",
+                            "after",
+                            after.label(),
+                            "subject",
+                            subject,
+                            "hasSubject",
+                            !subject.isEmpty())));
         }
         if (facts.work().contains(WorkType.ALIGN)
                 && missing.isEmpty()
                 && !facts.figures().has(VisitEntryType.ALIGNMENT_AFTER)) {
-            missing.add(Message.of("{} is not measured.", VisitEntryType.ALIGNMENT_AFTER.label()));
+            missing.add(WORDS.message("isNotMeasured", "alignmentAfter", VisitEntryType.ALIGNMENT_AFTER.label()));
         }
         facts.vehicle().suspension().stream()
                 .filter(alert -> Set.of(SuspensionFact.Type.RIDE_HEIGHT, SuspensionFact.Type.ALIGNMENT)
                         .contains(alert.fact().kind()))
                 .filter(alert -> facts.work().stream()
                         .anyMatch(kind -> SignOff.ends(kind, alert.fact().kind())))
-                .forEach(alert -> missing.add(Message.of(
-                        "{}, limit {}.", alert.statement(), alert.fact().limit())));
+                .forEach(alert -> missing.add(WORDS.message(
+                        "limit",
+                        "alert",
+                        alert.statement(),
+                        "fact",
+                        alert.fact().limit())));
         if (!missing.isEmpty()) {
             return new VisitStage(Stage.ALIGNMENT, State.OPEN, List.copyOf(missing));
         }
@@ -231,11 +232,17 @@ public record VisitStage(Stage stage, State state, List<Message> statement) {
                 Stage.ALIGNMENT,
                 State.DONE,
                 facts.figures().changes().stream()
-                        .map(change -> Message.of(
-                                "{}{} {}, after {}",
-                                change.subject().isEmpty() ? "" : change.subject() + ", ",
+                        .map(change -> WORDS.message(
+                                "otherAfter",
+                                "subject",
+                                change.subject(),
+                                "hasSubject",
+                                !change.subject().isEmpty(),
+                                "figure",
                                 change.figure().label(),
+                                "before",
                                 change.figure().before(),
+                                "after",
                                 change.figure().after()))
                         .toList());
     }

@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -115,7 +117,7 @@ public final class WheelTasks {
      */
     public static Optional<String> alsoNeeded(WorkType kind) {
         return kind.requiredResult().contains(WorkType.RequiredResult.SCALE_TICKET)
-                ? Optional.of("the job can be completed once the scale ticket is on the Load & pressure page")
+                ? Optional.of(WORDS.say("jobCanBeCompletedOnce"))
                 : Optional.empty();
     }
 }

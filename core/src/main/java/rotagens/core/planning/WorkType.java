@@ -1,5 +1,7 @@
 package rotagens.core.planning;
 
+import static rotagens.core.planning.PlanningWords.WORDS;
+
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Optional;
@@ -9,107 +11,75 @@ import java.util.stream.Collectors;
 /** The kinds of work that fall due, each with what must be read or recorded when it is done. */
 public enum WorkType {
     /** Put on file what sits at a position. */
-    RECORD_TIRE(
-            "Record the installed tire",
-            "The tire there is unknown: no limit can be checked.",
-            RequiredResult.NEW_TIRE),
+    RECORD_TIRE(WORDS.say("recordTheInstalledTire"), WORDS.say("tireThereIsUnknownNo"), RequiredResult.NEW_TIRE),
     /** A professional looks at damage, inside and out. */
     INSPECT_DAMAGE(
-            "Professional inspection",
-            "A tire damaged inside can come apart at speed or while it is filled.",
+            WORDS.say("professionalInspection"),
+            WORDS.say("tireDamagedInsideCanCome"),
             RequiredResult.VERDICT,
             RequiredResult.COLD_PRESSURE),
     /** Another tire, one that matches its axle or its dual. */
     CORRECT_MISMATCH(
-            "Install a matching tire",
-            "Tires that don’t belong together scrub, and carry the load unevenly until one fails.",
-            RequiredResult.NEW_TIRE),
+            WORDS.say("installAMatchingTire"), WORDS.say("tiresThatDontBelongTogether"), RequiredResult.NEW_TIRE),
     /** Another wheel, one that matches its nuts and hub. */
-    REPLACE_WHEEL("Install a matching wheel", "Wheels clamped by the wrong nuts work loose.", RequiredResult.WHEEL),
+    REPLACE_WHEEL(WORDS.say("installAMatchingWheel"), WORDS.say("wheelsClampedByTheWrong"), RequiredResult.WHEEL),
     /** Another tire in place of a worn, old or damaged one. */
-    REPLACE(
-            "Replace tire",
-            "Past its limit a tire grips and holds less each mile, and a check at the roadside takes the vehicle out of service.",
-            RequiredResult.NEW_TIRE),
+    REPLACE(WORDS.say("replaceTire"), WORDS.say("pastItsLimitATire"), RequiredResult.NEW_TIRE),
     /** Put right what eye or hand found. */
-    FIX_DEFECT(
-            "Fix a defect",
-            "Small faults of valve and wheel let air out or water in, and turn into a tire.",
-            RequiredResult.NOTE),
+    FIX_DEFECT(WORDS.say("fixADefect"), WORDS.say("smallFaultsOfValve"), RequiredResult.NOTE),
     /** Bring a tire to its cold target. */
-    SET_PRESSURE(
-            "Set pressure",
-            "Too little air heats the tire and wears its shoulders; too much wears its center and lengthens the stop.",
-            RequiredResult.COLD_PRESSURE),
+    SET_PRESSURE(WORDS.say("setPressure"), WORDS.say("tooLittleAirHeats"), RequiredResult.COLD_PRESSURE),
     /** Find and correct what wears a tire. */
-    CORRECT_WEAR_CAUSE("Correct the cause of wear", "The next tire will wear the same way.", RequiredResult.NOTE),
+    CORRECT_WEAR_CAUSE(WORDS.say("correctTheCauseOfWear"), WORDS.say("nextTireWillWear"), RequiredResult.NOTE),
     /** The yearly look inside and out, from the fifth year on. */
     AGE_INSPECTION(
-            "Yearly professional inspection",
-            "Cracks inside an old casing show to a professional first, on the road last.",
-            RequiredResult.VERDICT),
+            WORDS.say("yearlyProfessionalInspection"), WORDS.say("cracksInsideAnOldCasing"), RequiredResult.VERDICT),
     /** Read when the tire was made. */
-    READ_DOT("Read the DOT week", "Its age limits can’t be checked.", RequiredResult.DOT_CODE),
+    READ_DOT(WORDS.say("readTheDotWeek"), WORDS.say("itsAgeLimitsCant"), RequiredResult.DOT_CODE),
     /** Gauge a tire again. */
-    PRESSURE_CHECK("Pressure check", "How much has leaked since is unknown.", RequiredResult.COLD_PRESSURE),
+    PRESSURE_CHECK(WORDS.say("pressureCheck"), WORDS.say("howMuchHasLeakedSince"), RequiredResult.COLD_PRESSURE),
     /** Gauge its grooves again. */
-    TREAD_INSPECTION(
-            "Tread inspection", "A wear pattern is not seen while it can still be corrected.", RequiredResult.TREAD),
+    TREAD_INSPECTION(WORDS.say("treadInspection"), WORDS.say("wearPatternIsNotSeen"), RequiredResult.TREAD),
     /** Find the pressure its load asks for. */
-    DERIVE_TARGET("Derive the target pressure", "The pressure for the load is unknown.", RequiredResult.NOTE),
+    DERIVE_TARGET(WORDS.say("deriveTheTargetPressure"), WORDS.say("pressureForTheLoad"), RequiredResult.NOTE),
     /** Another sensor. */
     REPLACE_SENSOR(
-            "Replace sensor",
-            "Without a working sensor a leak gives no warning, and pressure has to be checked more often.",
+            WORDS.say("replaceSensor"),
+            WORDS.say("withoutAWorkingSensor"),
             RequiredResult.SENSOR,
             RequiredResult.COLD_PRESSURE),
     /** Find where a tire loses air, and repair it. */
     FIND_LEAK(
-            "Find the leak",
-            "It reaches what its load needs before the next check.",
+            WORDS.say("findTheLeak"),
+            WORDS.say("itReachesWhatItsLoad"),
             RequiredResult.COLD_PRESSURE,
             RequiredResult.REPAIR),
     /** Take load off an axle that carries too much. */
-    REDUCE_LOAD(
-            "Reduce the load, or install a higher rating",
-            "An overloaded tire fails hot.",
-            RequiredResult.SCALE_TICKET),
+    REDUCE_LOAD(WORDS.say("reduceTheLoadOrInstall"), WORDS.say("overloadedTireFailsHot"), RequiredResult.SCALE_TICKET),
     /** Bring it onto a scale. */
-    WEIGH("Weigh", "Target pressures are based on an assumed load.", RequiredResult.SCALE_TICKET),
+    WEIGH(WORDS.say("weigh"), WORDS.say("targetPressuresAreBased"), RequiredResult.SCALE_TICKET),
     /** Decide which tire goes where. */
-    ROTATE(
-            "Rotate",
-            "Tires that stay in one position wear one way, and are scrapped with unused life.",
-            RequiredResult.TORQUE),
+    ROTATE(WORDS.say("rotate"), WORDS.say("tiresThatStayInOne"), RequiredResult.TORQUE),
     /** A tire of this vehicle comes to this position, by a rotation’s plan. */
     INSTALL_MOVED_TIRE(
-            "Put the tire here as planned",
-            "The rotation stays incomplete, with positions without a tire.",
+            WORDS.say("putTheTireHere"),
+            WORDS.say("rotationStaysIncompleteWithPositions"),
             RequiredResult.COLD_PRESSURE),
     /** A new tire comes to this position, by a rotation’s plan. */
     INSTALL_NEW_TIRE(
-            "Install the new tire here as planned",
-            "The rotation stays incomplete, with positions without a tire.",
+            WORDS.say("installTheNewTireHere"),
+            WORDS.say("rotationStaysIncompleteWithPositions"),
             RequiredResult.NEW_TIRE),
     /** Torque the nuts again after the first miles. */
-    RETORQUE("Re-torque", "Nuts settle in the first miles; loose wheels come off.", RequiredResult.TORQUE),
+    RETORQUE(WORDS.say("reTorque"), WORDS.say("nutsSettleInTheFirst"), RequiredResult.TORQUE),
     /** Tell the system again which sensor sits where. */
-    RELEARN(
-            "Relearn sensors",
-            "The dash names the wrong corner, and the air goes into the wrong tire.",
-            RequiredResult.NOTE),
+    RELEARN(WORDS.say("relearnSensors"), WORDS.say("dashNamesTheWrongCorner"), RequiredResult.NOTE),
     /** Toe, camber and thrust angle. */
-    ALIGN("Align the wheels", "Tires out of line scrub, and the next ones wear the same way.", RequiredResult.NOTE),
+    ALIGN(WORDS.say("alignTheWheels"), WORDS.say("tiresOutOfLineScrub"), RequiredResult.NOTE),
     /** Joints, shocks, springs. */
-    REPAIR_SUSPENSION(
-            "Repair steering or suspension",
-            "A joint that lets go takes the steering with it; a worn shock cups the tread.",
-            RequiredResult.NOTE),
+    REPAIR_SUSPENSION(WORDS.say("repairSteeringOrSuspension"), WORDS.say("jointThatLetsGoTakes"), RequiredResult.NOTE),
     /** Roll it on, so that no flat spot stays. */
-    MOVE_VEHICLE(
-            "Move the parked vehicle",
-            "Tires of a parked vehicle develop flat spots and age faster than tires that roll.",
-            RequiredResult.NOTE);
+    MOVE_VEHICLE(WORDS.say("moveTheParkedVehicle"), WORDS.say("tiresOfAParkedVehicle"), RequiredResult.NOTE);
 
     /**
      * Whether a day and a person are enough to get it done; finding a pressure also needs weights and a maker's chart, a
@@ -222,23 +192,15 @@ public enum WorkType {
     public Optional<String> caution() {
         return Optional.ofNullable(
                 switch (this) {
-                    case INSPECT_DAMAGE ->
-                        "No air before it was looked at inside. Core out and all air out before the first nut is loosened; inflating after mounting is done in a cage, out of the trajectory, by a qualified person.";
-                    case REPLACE ->
-                        "Level ground, chocks, stands before the wheel comes off. Manufacturer data, the vehicle manual, local codes and a qualified tire professional come first.";
-                    case CORRECT_MISMATCH ->
-                        "Both cores of a dual out before the first nut is loosened. Manufacturer data, the vehicle manual, local codes and a qualified tire professional come first.";
-                    case REPLACE_WHEEL ->
-                        "Hub- and stud-piloted nuts never interchange: use the nuts that belong to the wheel, to the manufacturer’s torque.";
-                    case ROTATE ->
-                        "Level ground, chocks, stands before a wheel comes off; never under a load held by a jack. Both cores of a dual out before the first nut is loosened. Nuts by hand, then in a star: half, full, one pass around.";
-                    case RETORQUE -> "To the wheel manufacturer’s torque, in a star, with the vehicle on its wheels.";
-                    case REPLACE_SENSOR ->
-                        "All air out before the bead is touched, and the bead broken away from the sensor. After it: core, seating in a cage above 40 psi, leak check, relearn.";
-                    case SET_PRESSURE ->
-                        "Cold only: parked at least 3 hours. Never bleed a hot tire. Stand to the side of the valve, never in line with it.";
-                    case REPAIR_SUSPENSION ->
-                        "Stands under the frame before anything is loosened. Springs and struts hold force: the manufacturer’s tool and order, and a qualified person.";
+                    case INSPECT_DAMAGE -> WORDS.say("noAirBeforeItWas");
+                    case REPLACE -> WORDS.say("levelGroundChocksStandsBefore");
+                    case CORRECT_MISMATCH -> WORDS.say("bothCoresOfADual");
+                    case REPLACE_WHEEL -> WORDS.say("hubAndStudPilotedNuts");
+                    case ROTATE -> WORDS.say("levelGroundChocksStandsBefore2");
+                    case RETORQUE -> WORDS.say("toTheWheelManufacturersTorque");
+                    case REPLACE_SENSOR -> WORDS.say("allAirOutBefore");
+                    case SET_PRESSURE -> WORDS.say("coldOnlyParkedAtLeast");
+                    case REPAIR_SUSPENSION -> WORDS.say("standsUnderTheFrameBefore");
                     case ALIGN,
                             RECORD_TIRE,
                             FIX_DEFECT,

@@ -1,5 +1,7 @@
 package rotagens.core.policy;
 
+import static rotagens.core.policy.PolicyWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 
@@ -57,12 +59,12 @@ public record Policy(List<Setting> settings, List<ChosenOption> choices) {
          * @return in lower case, for the middle of a sentence
          */
         public String label() {
-            StringBuilder words = new StringBuilder("fleet policy");
-            String link = " for ";
+            StringBuilder words = new StringBuilder(WORDS.say("fleetPolicy"));
+            String link = WORDS.say("for");
             for (String part : new String[] {
-                vehicleClass == null ? null : "class " + vehicleClass,
-                axle == null ? null : axle + " axles",
-                maker == null ? null : maker + " tires"
+                vehicleClass == null ? null : WORDS.say("class", "vehicleClass", vehicleClass),
+                axle == null ? null : axle + WORDS.say("axles"),
+                maker == null ? null : maker + WORDS.say("tires")
             }) {
                 if (part != null) {
                     words.append(link).append(part);
@@ -174,9 +176,16 @@ public record Policy(List<Setting> settings, List<ChosenOption> choices) {
         public Optional<String> against(PolicyNumber number, double value) {
             EffectiveSetting overall = inForce(PolicyNumber.OVERALL_AGE);
             return number == PolicyNumber.STEER_AGE && value > overall.value()
-                    ? Optional.of("The steer age of " + number.label(value) + " lies over the overall age of "
-                            + overall.number().label(overall.value()) + ", set by " + overall.setBy()
-                            + ", and would never count. Enter " + number.label(overall.value()) + " or less.")
+                    ? Optional.of(WORDS.say(
+                            "steerAgeOfLiesOver",
+                            "steer",
+                            number.label(value),
+                            "overall",
+                            overall.number().label(overall.value()),
+                            "setBy",
+                            overall.setBy(),
+                            "most",
+                            number.label(overall.value())))
                     : Optional.empty();
         }
 

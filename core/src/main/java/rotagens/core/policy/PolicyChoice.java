@@ -1,5 +1,7 @@
 package rotagens.core.policy;
 
+import static rotagens.core.policy.PolicyWords.WORDS;
+
 import java.util.List;
 import rotagens.core.measure.InvalidInputException;
 
@@ -10,11 +12,11 @@ import rotagens.core.measure.InvalidInputException;
 public enum PolicyChoice {
     /** Where a rotation for even wear may move tires. */
     EVEN_WEAR_SCOPE(
-            "Rotating for even wear moves tires",
-            "wherever it helps most: practice differs, and the rules decide what is allowed",
-            new Option("ANYWHERE", "wherever it helps most"),
-            new Option("WITHIN_AXLES", "left and right within their axle"),
-            new Option("BETWEEN_AXLES", "front and rear, from axle to axle"));
+            WORDS.say("rotatingForEvenWearMoves"),
+            WORDS.say("whereverItHelpsMostPractice"),
+            new Option("ANYWHERE", WORDS.say("whereverItHelpsMost")),
+            new Option("WITHIN_AXLES", WORDS.say("leftAndRightWithinTheir")),
+            new Option("BETWEEN_AXLES", WORDS.say("frontAndRearFromAxle")));
 
     /**
      * One way to choose.
@@ -82,7 +84,9 @@ public enum PolicyChoice {
         return options.stream()
                 .filter(one -> one.code().equals(code))
                 .findFirst()
-                .orElseThrow(() -> new InvalidInputException("Choose one of: "
-                        + String.join("; ", options.stream().map(Option::label).toList()) + "."));
+                .orElseThrow(() -> new InvalidInputException(WORDS.say(
+                        "chooseOne",
+                        "options",
+                        String.join("; ", options.stream().map(Option::label).toList()))));
     }
 }

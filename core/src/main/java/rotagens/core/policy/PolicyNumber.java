@@ -2,6 +2,7 @@ package rotagens.core.policy;
 
 import static rotagens.core.policy.PolicyNumber.StricterSide.HIGHER;
 import static rotagens.core.policy.PolicyNumber.StricterSide.LOWER;
+import static rotagens.core.policy.PolicyWords.WORDS;
 
 import rotagens.core.measure.HouseStyle;
 import rotagens.core.measure.InvalidInputException;
@@ -11,185 +12,230 @@ import rotagens.core.measure.Money;
 public enum PolicyNumber {
     /** The depth in 32nds of an inch at which front tires of a vehicle over 10,000 lb come off, before the law’s 4/32 in. */
     PULL_STEER_HEAVY(
-            "Pull point, front wheels over 10,000 lb", 5, "/32 in", HIGHER, 4, 15, "one mark before the legal limit"),
+            WORDS.say("pullPointFrontWheelsOver"), 5, "/32 in", HIGHER, 4, 15, WORDS.say("oneMarkBeforeTheLegal")),
     /** The depth in 32nds of an inch at which every other tire comes off, before the law’s 2/32 in. */
-    PULL_OTHER("Pull point, all others", 3, "/32 in", HIGHER, 2, 15, "one mark before the legal limit"),
+    PULL_OTHER(WORDS.say("pullPointAllOthers"), 3, "/32 in", HIGHER, 2, 15, WORDS.say("oneMarkBeforeTheLegal")),
     /** Years from the week made after which a tire comes off, whatever its tread. */
-    OVERALL_AGE("Overall age limit", 10, "years", LOWER, 1, 15, "the longest any tire manufacturer allows"),
+    OVERALL_AGE(
+            WORDS.say("overallAgeLimit"),
+            10,
+            WORDS.say("years"),
+            LOWER,
+            1,
+            15,
+            WORDS.say("longestAnyTireManufacturerAllows")),
     /** The same for steer axles of a vehicle over 10,000 lb. */
-    STEER_AGE("Steer age limit over 10,000 lb", 5, "years", LOWER, 1, 15, "practice of coach fleets"),
+    STEER_AGE(
+            WORDS.say("steerAgeLimitOver10"), 5, WORDS.say("years"), LOWER, 1, 15, WORDS.say("practiceOfCoachFleets")),
     /** Years from the week made after which a qualified person looks at a tire every year. */
     AGE_INSPECTION_FROM(
-            "Yearly professional inspection from", 5, "years", LOWER, 1, 10, "tire manufacturers’ service advice"),
+            WORDS.say("yearlyProfessionalInspectionFrom"),
+            5,
+            WORDS.say("years"),
+            LOWER,
+            1,
+            10,
+            WORDS.say("tireManufacturersServiceAdvice")),
     /** How far a cold reading may be off target, in percent of it. */
-    PRESSURE_TOLERANCE_SHARE("Cold pressure may be off target by", 5, "%", LOWER, 1, 20, "default"),
+    PRESSURE_TOLERANCE_SHARE(WORDS.say("coldPressureMayBeOff"), 5, "%", LOWER, 1, 20, WORDS.say("default")),
     /** The least that counts as off target, in psi, where the percentage would be less. */
-    PRESSURE_TOLERANCE_MINIMUM("… but at least by", 3, "psi", LOWER, 0, 15, "what a good gauge can tell"),
+    PRESSURE_TOLERANCE_MINIMUM(WORDS.say("butAtLeast"), 3, "psi", LOWER, 0, 15, WORDS.say("whatAGoodGaugeCan")),
     /** How far the pressures of one axle may lie apart, in psi. */
-    PRESSURE_SPREAD("Pressure spread on an axle", 5, "psi", LOWER, 1, 20, "practice: 10 psi low on one side drifts"),
+    PRESSURE_SPREAD(WORDS.say("pressureSpreadOnAnAxle"), 5, "psi", LOWER, 1, 20, WORDS.say("practice10PsiLow")),
     /** Days from one pressure check to the next. */
-    PRESSURE_CHECK_DAYS("Pressure check at least every", 30, "days", LOWER, 1, 90, "tire manufacturers: monthly"),
+    PRESSURE_CHECK_DAYS(
+            WORDS.say("pressureCheckAtLeastEvery"), 30, "days", LOWER, 1, 90, WORDS.say("tireManufacturersMonthly")),
     /** The same for a vehicle whose sensors don’t work. */
     PRESSURE_CHECK_DAYS_NO_SENSOR(
-            "Pressure check without working sensors", 14, "days", LOWER, 1, 90, "default, half the interval"),
+            WORDS.say("pressureCheckWithoutWorkingSensors"),
+            14,
+            "days",
+            LOWER,
+            1,
+            90,
+            WORDS.say("defaultHalfTheInterval")),
     /** Days after which a good pressure reading says nothing any more. */
     PRESSURE_VALID_DAYS(
-            "A good pressure reading is known for", 35, "days", LOWER, 1, 120, "the interval and a few days"),
+            WORDS.say("goodPressureReadingIsKnown"), 35, "days", LOWER, 1, 120, WORDS.say("intervalAndAFewDays")),
     /** Days a filled tire has to stay above its minimum with the loss that is usual. */
-    DAYS_ABOVE_MINIMUM(
-            "A target leaves at least", 14, "days", HIGHER, 1, 60, "default: a gauge every two weeks is enough"),
+    DAYS_ABOVE_MINIMUM(WORDS.say("targetLeavesAtLeast"), 14, "days", HIGHER, 1, 60, WORDS.say("defaultAGaugeEveryTwo")),
     /** How far a good gauge may be off, in psi: a reading under a minimum by no more asks for a fill today. */
-    GAUGE_ACCURACY(
-            "A gauge is right within",
-            2,
-            "psi",
-            LOWER,
-            0,
-            5,
-            "what a good gauge can tell; under a minimum by no more: fill today"),
+    GAUGE_ACCURACY(WORDS.say("gaugeIsRightWithin"), 2, "psi", LOWER, 0, 5, WORDS.say("whatAGoodGaugeCan2")),
     /** Days within which a suspected leak is looked at again. */
-    SUSPECTED_LEAK_DAYS("A suspected leak is checked again within", 2, "days", LOWER, 1, 7, "default"),
+    SUSPECTED_LEAK_DAYS(WORDS.say("suspectedLeakIsCheckedAgain"), 2, "days", LOWER, 1, 7, WORDS.say("default")),
     /** Days a repaired tire has to hold its pressure before the leak counts as mended. */
-    LEAK_HOLD_DAYS("A leak repair is confirmed by a cold reading after", 7, "days", HIGHER, 2, 60, "default"),
+    LEAK_HOLD_DAYS(WORDS.say("leakRepairIsConfirmed"), 7, "days", HIGHER, 2, 60, WORDS.say("default")),
     /** The pressure in psi under which a light vehicle’s warning must not be set, for a standard-load tire. */
     WARNING_MINIMUM_SL(
-            "A light vehicle warns at least at, standard load",
-            20,
-            "psi",
-            HIGHER,
-            10,
-            60,
-            "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
+            WORDS.say("lightVehicleWarnsAtLeast"), 20, "psi", HIGHER, 10, 60, WORDS.say("fmvss138TableOfMinimum")),
     /** The same for an extra-load tire. */
-    WARNING_MINIMUM_XL(
-            "… extra load",
-            23,
-            "psi",
-            HIGHER,
-            10,
-            60,
-            "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
+    WARNING_MINIMUM_XL(WORDS.say("extraLoad"), 23, "psi", HIGHER, 10, 60, WORDS.say("fmvss138TableOfMinimum")),
     /** The same for load range C. */
-    WARNING_MINIMUM_C(
-            "… load range C",
-            29,
-            "psi",
-            HIGHER,
-            10,
-            80,
-            "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
+    WARNING_MINIMUM_C(WORDS.say("loadRangeC"), 29, "psi", HIGHER, 10, 80, WORDS.say("fmvss138TableOfMinimum")),
     /** The same for load range D. */
-    WARNING_MINIMUM_D(
-            "… load range D",
-            35,
-            "psi",
-            HIGHER,
-            10,
-            80,
-            "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
+    WARNING_MINIMUM_D(WORDS.say("loadRangeD"), 35, "psi", HIGHER, 10, 80, WORDS.say("fmvss138TableOfMinimum")),
     /** The same for load range E. */
-    WARNING_MINIMUM_E(
-            "… load range E",
-            35,
-            "psi",
-            HIGHER,
-            10,
-            80,
-            "FMVSS 138, table of minimum activation pressures: to be read in the current text"),
+    WARNING_MINIMUM_E(WORDS.say("loadRangeE"), 35, "psi", HIGHER, 10, 80, WORDS.say("fmvss138TableOfMinimum")),
     /** Days after which a good tread reading says nothing any more. */
-    TREAD_VALID_DAYS("A good tread reading is known for", 90, "days", LOWER, 1, 366, "default"),
+    TREAD_VALID_DAYS(WORDS.say("goodTreadReadingIsKnown"), 90, "days", LOWER, 1, 366, WORDS.say("default")),
     /** Days ahead within which a limit makes work due. */
-    FORECAST_DAYS("Plan ahead for limits within", 90, "days", HIGHER, 7, 730, "default: one season"),
+    FORECAST_DAYS(WORDS.say("planAheadForLimitsWithin"), 90, "days", HIGHER, 7, 730, WORDS.say("defaultOneSeason")),
     /** How many 32nds of an inch grooves have to differ by to make a wear pattern. */
-    WEAR_DIFFERENCE("Tread difference that makes a pattern", 2, "/32 in", LOWER, 1, 8, "practice"),
+    WEAR_DIFFERENCE(WORDS.say("treadDifferenceThatMakes"), 2, "/32 in", LOWER, 1, 8, WORDS.say("practice")),
     /** Months after which a scale ticket is no longer current. */
-    SCALE_TICKET_MONTHS("A scale ticket is current for", 12, "months", LOWER, 1, 36, "practice: weigh yearly"),
+    SCALE_TICKET_MONTHS(
+            WORDS.say("scaleTicketIsCurrent"), 12, WORDS.say("months"), LOWER, 1, 36, WORDS.say("practiceWeighYearly")),
     /** How far axle weights may be off the total of a ticket, in percent. */
     SCALE_TICKET_TOLERANCE(
-            "Weights of a scale ticket add up within", 2, "%", LOWER, 0.5, 5, "what portable scales reach"),
+            WORDS.say("weightsOfAScaleTicket"), 2, "%", LOWER, 0.5, 5, WORDS.say("whatPortableScalesReach")),
     /** How far the two sides of an axle may weigh apart, in percent of the axle. */
-    SIDE_DIFFERENCE("Left and right of an axle may differ by", 5, "% of it", LOWER, 1, 20, "practice"),
+    SIDE_DIFFERENCE(WORDS.say("leftAndRight"), 5, WORDS.say("ofIt"), LOWER, 1, 20, WORDS.say("practice")),
     /** How far over the molded pressure a tire may be filled, in psi, where its maker allows it in writing. */
     ABOVE_MOLDED(
-            "Inflate above the molded pressure, where the manufacturer allows it",
-            0,
-            "psi",
-            LOWER,
-            0,
-            10,
-            "manufacturers’ data only"),
+            WORDS.say("inflateAboveTheMoldedPressure"), 0, "psi", LOWER, 0, 10, WORDS.say("manufacturersDataOnly")),
     /** Days a vehicle may stand before it is moved. */
-    PARKED_DAYS("Move a parked vehicle after", 30, "days", LOWER, 1, 180, "practice"),
+    PARKED_DAYS(WORDS.say("moveAParkedVehicleAfter"), 30, "days", LOWER, 1, 180, WORDS.say("practice")),
     /** Months a gauge’s check against a master gauge is good for. */
     CALIBRATION_MONTHS(
-            "A gauge’s calibration is good for",
+            WORDS.say("gaugesCalibrationIsGood"),
             12,
-            "months",
+            WORDS.say("months"),
             LOWER,
             1,
             60,
-            "gauge manufacturers: yearly, sooner after a fall"),
+            WORDS.say("gaugeManufacturersYearlySoonerAfter")),
     /** Years from a sensor’s installation after which its battery may end. */
-    SENSOR_FORECAST("A sensor’s battery may end from", 7, "years", LOWER, 1, 20, "sensor manufacturers: 7 to 10 years"),
+    SENSOR_FORECAST(
+            WORDS.say("sensorsBatteryMayEndFrom"),
+            7,
+            WORDS.say("years"),
+            LOWER,
+            1,
+            20,
+            WORDS.say("sensorManufacturers7To10")),
     /** Years after which a sensor is replaced with the next tire work. */
-    SENSOR_LIMIT("A sensor is overdue at", 10, "years", LOWER, 1, 20, "sensor manufacturers: 7 to 10 years"),
+    SENSOR_LIMIT(
+            WORDS.say("sensorIsOverdue"), 10, WORDS.say("years"), LOWER, 1, 20, WORDS.say("sensorManufacturers7To10")),
     /** What one sensor with its kit costs. */
-    SENSOR_PRICE("A sensor with its service kit costs", 85, "money", HIGHER, 1, 2000, "default: enter your own value"),
+    SENSOR_PRICE(
+            WORDS.say("sensorWithItsServiceKit"),
+            85,
+            WORDS.say("money"),
+            HIGHER,
+            1,
+            2000,
+            WORDS.say("defaultEnterYourOwnValue")),
     /** What a relearn takes. */
-    RELEARN_MINUTES("A relearn takes", 20, "minutes", HIGHER, 1, 240, "rule of thumb"),
+    RELEARN_MINUTES(WORDS.say("relearnTakes"), 20, WORDS.say("minutes"), HIGHER, 1, 240, WORDS.say("ruleOfThumb")),
     /** Degrees a nut may turn at re-torque; farther, the wheel was loose. */
     RETORQUE_TURN(
-            "At re-torque a nut may turn by up to",
+            WORDS.say("atReTorqueANut"),
             90,
-            "degrees",
+            WORDS.say("degrees"),
             LOWER,
             15,
             180,
-            "wheel manufacturers’ practice: a quarter turn; farther, the wheel comes off and is looked at"),
+            WORDS.say("wheelManufacturersPracticeAQuarter")),
     /** The purity asked of nitrogen, in percent as measured. */
-    NITROGEN_PURITY("Nitrogen after purging, at least", 95, "%", HIGHER, 80, 100, "practice"),
+    NITROGEN_PURITY(WORDS.say("nitrogenAfterPurgingAtLeast"), 95, "%", HIGHER, 80, 100, WORDS.say("practice")),
     /** Months from one rotation to the next. */
     ROTATION_MONTHS(
-            "Rotate at least every", 120, "months", LOWER, 1, 120, "120 sets no schedule; manufacturers: yearly"),
+            WORDS.say("rotateAtLeastEvery"),
+            120,
+            WORDS.say("months"),
+            LOWER,
+            1,
+            120,
+            WORDS.say("at120SetsNoScheduleManufacturers")),
     /** Miles from one rotation to the next; whichever of the two comes first. */
-    ROTATION_MILES("… or after", 200_000, "miles", LOWER, 1_000, 200_000, "200,000 sets no schedule"),
+    ROTATION_MILES(
+            WORDS.say("orAfter"),
+            200_000,
+            WORDS.say("miles"),
+            LOWER,
+            1_000,
+            200_000,
+            WORDS.say("at200000SetsNoSchedule")),
     /** Months a rotation has to last until the tires are moved again. */
-    NEXT_VISIT_MONTHS("The next visit after a rotation is planned in", 12, "months", HIGHER, 1, 60, "default"),
+    NEXT_VISIT_MONTHS(
+            WORDS.say("nextVisitAfterARotation"), 12, WORDS.say("months"), HIGHER, 1, 60, WORDS.say("default")),
     /** Days work may be done early to spare a vehicle a visit. */
-    BUNDLE_DAYS("Bring work forward to a visit by up to", 30, "days", HIGHER, 0, 180, "default: one monthly check"),
+    BUNDLE_DAYS(WORDS.say("bringWorkForward"), 30, "days", HIGHER, 0, 180, WORDS.say("defaultOneMonthlyCheck")),
     /** What an hour’s work costs. */
-    LABOR_RATE("An hour in the shop costs", 95, "money", HIGHER, 1, 1000, "default: enter your own value"),
+    LABOR_RATE(
+            WORDS.say("hourInTheShopCosts"),
+            95,
+            WORDS.say("money"),
+            HIGHER,
+            1,
+            1000,
+            WORDS.say("defaultEnterYourOwnValue")),
     /** What it costs to have the work come to the vehicle. */
     MOBILE_SERVICE_PRICE(
-            "A visit of a mobile tire service costs", 250, "money", HIGHER, 1, 5000, "default: enter your own value"),
+            WORDS.say("visitOfAMobileTire"),
+            250,
+            WORDS.say("money"),
+            HIGHER,
+            1,
+            5000,
+            WORDS.say("defaultEnterYourOwnValue")),
     /** What it costs to bring a vehicle that must not roll to a shop. */
-    TOW_PRICE("A tow to another yard costs", 350, "money", HIGHER, 1, 10_000, "default: enter your own value"),
+    TOW_PRICE(
+            WORDS.say("towToAnotherYardCosts"),
+            350,
+            WORDS.say("money"),
+            HIGHER,
+            1,
+            10_000,
+            WORDS.say("defaultEnterYourOwnValue")),
     /** What prices rise by in a year, in percent, where the years ahead are counted. */
-    PRICE_GROWTH("Price increase", 3, "% a year", HIGHER, 0, 25, "default: enter your own value"),
+    PRICE_GROWTH(
+            WORDS.say("priceIncrease"), 3, WORDS.say("year"), HIGHER, 0, 25, WORDS.say("defaultEnterYourOwnValue")),
     /** The share of tires lost in a year before any limit, in percent. */
     EARLY_FAILURE_RATE(
-            "Tires lost to damage before any limit", 2, "% a year", HIGHER, 0, 50, "default: enter your own value"),
+            WORDS.say("tiresLostToDamageBefore"),
+            2,
+            WORDS.say("year"),
+            HIGHER,
+            0,
+            50,
+            WORDS.say("defaultEnterYourOwnValue")),
     /** How old a new tire is when it comes, in months. */
     NEW_TIRE_MONTHS(
-            "A new tire is on arrival", 4, "months old", HIGHER, 0, 24, "default until deliveries show otherwise"),
+            WORDS.say("newTireIsOnArrival"),
+            4,
+            WORDS.say("monthsOld"),
+            HIGHER,
+            0,
+            24,
+            WORDS.say("defaultUntilDeliveriesShowOtherwise")),
     /** What a rotation of the fleet’s own weights pays for a tire brought in, in points. */
-    CUSTOM_BROUGHT_IN("Custom rotation weights: a tire brought in", 4_000, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_BROUGHT_IN(
+            WORDS.say("customRotationWeightsATire"),
+            4_000,
+            WORDS.say("points"),
+            HIGHER,
+            0,
+            1_000_000,
+            WORDS.say("default")),
     /** The same for each year of age on a steer axle. */
-    CUSTOM_STEER_YEAR("… a year of age on steer", 150, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_STEER_YEAR(
+            WORDS.say("yearOfAgeOnSteer"), 150, WORDS.say("points"), HIGHER, 0, 1_000_000, WORDS.say("default")),
     /** The same for each 32nd between the tires of an axle. */
-    CUSTOM_SPREAD("… 1/32 in of tread between an axle’s tires", 60, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_SPREAD(WORDS.say("at132InOfTread"), 60, WORDS.say("points"), HIGHER, 0, 1_000_000, WORDS.say("default")),
     /** The same for each 32nd between the diameters of a dual. */
-    CUSTOM_DUAL("… 1/32 in between a dual’s diameters", 120, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_DUAL(WORDS.say("at132InBetween"), 120, WORDS.say("points"), HIGHER, 0, 1_000_000, WORDS.say("default")),
     /** The same for each wheel lifted. */
-    CUSTOM_LIFTED("… a wheel lifted", 100, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_LIFTED(WORDS.say("wheelLifted"), 100, WORDS.say("points"), HIGHER, 0, 1_000_000, WORDS.say("default")),
     /** The same for each tire taken off or put on its wheel. */
-    CUSTOM_DEMOUNTED("… a tire taken off or put on a wheel", 300, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_DEMOUNTED(
+            WORDS.say("tireTakenOffOrPut"), 300, WORDS.say("points"), HIGHER, 0, 1_000_000, WORDS.say("default")),
     /** The same for each month of life in a tire taken off. */
-    CUSTOM_UNUSED_MONTH("… a month of life in a tire taken off", 10, "points", HIGHER, 0, 1_000_000, "default"),
+    CUSTOM_UNUSED_MONTH(WORDS.say("monthOfLife"), 10, WORDS.say("points"), HIGHER, 0, 1_000_000, WORDS.say("default")),
     /** Months of age at which a delivered tire is remarked on. */
-    DELIVERED_AGE_NOTED("Age on delivery is noted from", 6, "months", LOWER, 0, 36, "practice"),
+    DELIVERED_AGE_NOTED(WORDS.say("ageOnDeliveryIsNoted"), 6, WORDS.say("months"), LOWER, 0, 36, WORDS.say("practice")),
     /** Months of age at which somebody has to accept a delivered tire by name. */
-    DELIVERED_AGE_ACCEPT("Age on delivery must be accepted from", 12, "months", LOWER, 1, 60, "practice");
+    DELIVERED_AGE_ACCEPT(WORDS.say("ageOnDeliveryMust"), 12, WORDS.say("months"), LOWER, 1, 60, WORDS.say("practice"));
 
     /** Which way a number has to move to ask more of the fleet. */
     public enum StricterSide {
@@ -202,15 +248,15 @@ public enum PolicyNumber {
     /** What a number is about: the parts in which a policy is read. */
     public enum Topic {
         /** Pressures, loads, gauges and leaks. */
-        PRESSURE("Pressure and load"),
+        PRESSURE(WORDS.say("pressureAndLoad")),
         /** Depths and patterns. */
-        TREAD("Tread and wear"),
+        TREAD(WORDS.say("treadAndWear")),
         /** Ages of tires and sensors. */
-        AGE("Age"),
+        AGE(WORDS.say("age")),
         /** When tires are moved, and what is weighed. */
-        ROTATION("Rotation"),
+        ROTATION(WORDS.say("rotation")),
         /** Days ahead, minutes and money. */
-        PLANNING("Planning and prices");
+        PLANNING(WORDS.say("planningAndPrices"));
 
         private final String title;
 
@@ -326,7 +372,8 @@ public enum PolicyNumber {
      */
     public void requirePlausible(double value) {
         if (!(value >= min && value <= max)) {
-            throw new InvalidInputException(title + " lies between " + label(min) + " and " + label(max) + ".");
+            throw new InvalidInputException(
+                    WORDS.say("liesBetween", "title", title, "min", label(min), "max", label(max)));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.Optional;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
@@ -64,17 +66,9 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
     public static Adjustment withoutTarget(Pressure read, boolean cold, Optional<Pressure> maximum) {
         return maximum.filter(most -> cold && read.isOver(most))
                 .map(most -> new Adjustment(
-                        Action.RELEASE_AIR,
-                        Optional.of(most),
-                        Message.of(
-                                "Over the maximum {}, and no target on file: release to {}, standing clear of the"
-                                        + " valve’s line",
-                                most,
-                                most)))
-                .orElseGet(() -> new Adjustment(
-                        Action.NO_TARGET,
-                        Optional.empty(),
-                        Message.of("Save the reading. Add no air until this position has a target")));
+                        Action.RELEASE_AIR, Optional.of(most), WORDS.message("overTheMaximumAndNo", "most", most)))
+                .orElseGet(
+                        () -> new Adjustment(Action.NO_TARGET, Optional.empty(), WORDS.message("saveTheReadingAddNo")));
     }
 
     /**
@@ -99,23 +93,15 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
             return new Adjustment(
                     Action.STOP,
                     Optional.empty(),
-                    Message.of(
-                            "{} is 80% of {} or less: treat it as run flat. No air. Deflate, demount, look inside",
-                            read, drivenAt.get()));
+                    WORDS.message("is80OfOrLess", "read", read, "drivenAt", drivenAt.get()));
         }
         if (!cold) {
             return read.psi() < target.psi() - CLOSE_ENOUGH_PSI
                     ? new Adjustment(
                             Action.ADD_AIR,
                             Optional.of(target),
-                            Message.of(
-                                    "Hot and still under {}: certainly low. Add air to {} now, and check again cold",
-                                    target,
-                                    target))
-                    : new Adjustment(
-                            Action.WAIT,
-                            Optional.empty(),
-                            Message.of("A hot tire reads high. Never bleed a hot tire. Check again after 3 hours."));
+                            WORDS.message("hotAndStillUnderCertainly", "target", target))
+                    : new Adjustment(Action.WAIT, Optional.empty(), WORDS.message("hotTireReadsHighNever"));
         }
         double off = fillTo.psi() - read.psi();
         Optional<Pressure> over = maximum.filter(read::isOver);
@@ -123,21 +109,20 @@ public record Adjustment(Action action, Optional<Pressure> to, Message statement
             return new Adjustment(
                     Action.RELEASE_AIR,
                     Optional.of(fillTo),
-                    Message.of(
-                            "Over the maximum {}: release to {}, standing clear of the valve’s line",
-                            over.get(),
-                            fillTo));
+                    WORDS.message("overTheMaximumRelease", "over", over.get(), "fillTo", fillTo));
         }
         if (Math.abs(off) <= CLOSE_ENOUGH_PSI + 1e-6) {
-            return new Adjustment(Action.NONE, Optional.of(fillTo), Message.of("On target. Cap on"));
+            return new Adjustment(Action.NONE, Optional.of(fillTo), WORDS.message("onTargetCap"));
         }
         Pressure by = AxlePressureCalculator.psi(Math.abs(off));
         return off > 0
                 ? new Adjustment(
-                        Action.ADD_AIR, Optional.of(fillTo), Message.of("Add {} to {}, then check again", by, fillTo))
+                        Action.ADD_AIR,
+                        Optional.of(fillTo),
+                        WORDS.message("addToThenCheckAgain", "by", by, "fillTo", fillTo))
                 : new Adjustment(
                         Action.RELEASE_AIR,
                         Optional.of(fillTo),
-                        Message.of("Release {} to {}, then check again", by, fillTo));
+                        WORDS.message("releaseToThenCheckAgain", "by", by, "fillTo", fillTo));
     }
 }

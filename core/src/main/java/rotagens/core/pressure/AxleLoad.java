@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -65,14 +67,14 @@ public record AxleLoad(
         if (facts.bodyChanged()
                 .filter(changed -> changed.isAfter(scaleTicket.on()))
                 .isPresent()) {
-            return Optional.of("body or equipment has changed since");
+            return Optional.of(WORDS.say("bodyOrEquipmentHasChanged"));
         }
         if (!scaleTicket.tires().getOrDefault(axle, tireNow).equals(tireNow)) {
-            return Optional.of("other tires have been installed since");
+            return Optional.of(WORDS.say("otherTiresHaveBeenInstalled"));
         }
         int months = policy.days(PolicyNumber.SCALE_TICKET_MONTHS);
         return scaleTicket.on().plusMonths(months).isAfter(today)
                 ? Optional.empty()
-                : Optional.of("it is over " + months + " months old");
+                : Optional.of(WORDS.say("itIsOverMonthsOld", "months", months));
     }
 }

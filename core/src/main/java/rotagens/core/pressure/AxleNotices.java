@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -79,13 +81,12 @@ final class AxleNotices {
                 add(
                         Severity.DO_NOT_OPERATE,
                         Rule.LOAD_CAPACITY,
-                        Message.of("{} a tire on axle {}, it carries at most {}", whole(lb), answer.axle(), down(most)),
+                        WORDS.message(
+                                "tireOnAxleItCarries", "lb", whole(lb), "axle", answer.axle(), "most", down(most)),
                         whole(lb),
                         down(most),
-                        Message.of(
-                                "No pressure corrects it. Take {} off this axle, or install tires rated at least {} each.",
-                                up((lb - most) * tires),
-                                up(lb)));
+                        WORDS.message(
+                                "noPressureCorrectsItTake", "tooMuch", up((lb - most) * tires), "needed", up(lb)));
             }
         });
         Load gawr = vehicle.gawrs().get(answer.axle());
@@ -94,11 +95,10 @@ final class AxleNotices {
             add(
                     Severity.DO_NOT_OPERATE,
                     Rule.AXLE_RATING,
-                    Message.of("Axle {} weighs {}, rated {}", answer.axle(), whole(axle), gawr),
+                    WORDS.message("axleWeighsRated", "axle", answer.axle(), "weight", whole(axle), "gawr", gawr),
                     whole(axle),
                     gawr,
-                    Message.of(
-                            "Take {} off this axle. Better tires don’t raise an axle’s rating.", up(axle - gawr.lb())));
+                    WORDS.message("takeOffThisAxleBetter", "axle", up(axle - gawr.lb())));
         }
         vehicle.wheelsOn(answer.axle()).entrySet().stream()
                 .filter(one -> one.getValue()
@@ -111,16 +111,17 @@ final class AxleNotices {
                     add(
                             Severity.DO_NOT_OPERATE,
                             Rule.WHEEL_RATING,
-                            Message.of(
-                                    "{} on a wheel rated {} at {}",
+                            WORDS.message(
+                                    "onAWheelRated",
+                                    "lb",
                                     whole(lb),
+                                    "most",
                                     most,
+                                    "one",
                                     one.getKey().code()),
                             whole(lb),
                             most,
-                            Message.of(
-                                    "Take {} off this axle, or install wheels with a higher rating.",
-                                    up((lb - most.lb()) * tires)));
+                            WORDS.message("takeOffThisAxle", "lb", up((lb - most.lb()) * tires)));
                 });
     }
 
@@ -129,27 +130,25 @@ final class AxleNotices {
                 .ifPresent(why -> add(
                         Severity.WATCH,
                         Rule.WEIGHTS_CURRENT,
-                        Message.of(
-                                "The scale ticket of {} is out of date: {}",
-                                load.scaleTicket().on(),
-                                why),
+                        WORDS.message(
+                                "scaleTicketOfIsOut2", "on", load.scaleTicket().on(), "why", why),
                         Message.of("{}", load.scaleTicket().on()),
-                        Message.of("{} months", policy.days(PolicyNumber.SCALE_TICKET_MONTHS)),
-                        Message.of("Weigh it again; until then its load is only what it once was.")));
+                        WORDS.message("months", "scaleTicketMonths", policy.days(PolicyNumber.SCALE_TICKET_MONTHS)),
+                        WORDS.message("weighItAgainUntilThen")));
         if (load.isFromOtherLoadState()) {
             note(
                     Rule.WEIGHED_LOAD,
-                    Message.of(
-                            "Never weighed {}", facts.currentLoadState().state().label()),
-                    Message.of(
-                            "The heavier load on file, {}, serves as an upper bound.",
+                    WORDS.message(
+                            "neverWeighed2",
+                            "state",
+                            facts.currentLoadState().state().label()),
+                    WORDS.message(
+                            "heavierLoadOnFileServes",
+                            "state",
                             load.scaleTicket().state().label()));
         }
         if (!load.weight().hasEnds()) {
-            note(
-                    Rule.WEIGHED_LOAD,
-                    Message.of("Only the whole axle was weighed"),
-                    Message.of("Half of it is taken for an end: less certain than weighing left and right."));
+            note(Rule.WEIGHED_LOAD, WORDS.message("onlyTheWholeAxleWas"), WORDS.message("halfOfItIsTaken"));
         }
     }
 
@@ -166,18 +165,23 @@ final class AxleNotices {
             return now instanceof LoadCurve.Found before
                             && even instanceof LoadCurve.Found after
                             && after.pressure().psi() < before.pressure().psi()
-                    ? Optional.of(Message.of(" Then {} carries it instead of {}.", after.pressure(), before.pressure()))
+                    ? Optional.of(WORDS.message(
+                            "thenCarriesItInstead", "pressure", after.pressure(), "now", before.pressure()))
                     : Optional.empty();
         });
         note(
                 Rule.SIDE_DIFFERENCE,
-                Message.of(
-                        "The {} end is heavier by {}% of the axle",
+                WORDS.message(
+                        "endIsHeavier",
+                        "heavierSide",
                         weight.heavierSide().label(),
+                        "sideDifference",
                         String.format(java.util.Locale.ROOT, "%.1f", weight.sideDifference() * 100)),
-                Message.of(
-                        "Moving {} to the other side evens it out.{}",
+                WORDS.message(
+                        "movingToTheOtherSide",
+                        "loadToShiftLb",
                         up(weight.loadToShiftLb()),
+                        "saves",
                         saves.orElse(Message.of(""))));
     }
 
@@ -189,20 +193,17 @@ final class AxleNotices {
             Optional<Message> beside = answer.tires().stream()
                     .flatMap(tire -> facts.charts().surrogate(tire, answer.isDual()).stream())
                     .findFirst()
-                    .map(chart -> Message.of(
-                            " {} has a chart for this size; another manufacturer’s chart is shown, never final.",
-                            chart.manufacturer()));
+                    .map(chart -> WORDS.message("hasAChart", "manufacturer", chart.manufacturer()));
             add(
                     Severity.WATCH,
                     Rule.ESTIMATE,
-                    Message.of(
-                            "The target {} is an estimate",
+                    WORDS.message(
+                            "targetIsAnEstimate",
+                            "pressure",
                             answer.target().pressure().orElseThrow()),
                     answer.target().pressure().orElseThrow(),
                     Message.of(""),
-                    Message.of(
-                            "No chart of this manufacturer for this tire on file. Get it and enter it under Reference.{}",
-                            beside.orElse(Message.of(""))));
+                    WORDS.message("noChartOfThisManufacturer", "beside", beside.orElse(Message.of(""))));
         }
     }
 
@@ -213,12 +214,13 @@ final class AxleNotices {
                 .ifPresent(trim -> add(
                         Severity.WATCH,
                         Rule.CHALK_TEST,
-                        Message.of(
-                                "The target {} is to be confirmed cold",
+                        WORDS.message(
+                                "targetIsToBeConfirmed",
+                                "pressure",
                                 trim.pressure().orElseThrow()),
                         trim.pressure().orElseThrow(),
                         Message.of(""),
-                        Message.of("It was found on warm tires. Gauge every tire of the axle cold at it.")));
+                        WORDS.message("itWasFoundOnWarm")));
     }
 
     private void threshold() {
@@ -228,17 +230,11 @@ final class AxleNotices {
         }
         PressureInputs.WarningThreshold set = facts.thresholds().get(answer.axle());
         if (answer.warning().isEmpty()) {
-            note(
-                    Rule.WARNING_THRESHOLD,
-                    Message.of("At which pressure the system warns isn’t on record"),
-                    Message.of("Enter what it is set to; on this vehicle it is never assumed."));
+            note(Rule.WARNING_THRESHOLD, WORDS.message("atWhichPressureTheSystem"), WORDS.message("enterWhatItIsSet"));
             return;
         }
         if (set != null && !set.tire().equals(VehiclePressures.tireKey(answer.tires()))) {
-            note(
-                    Rule.TARGET_OUTDATED,
-                    Message.of("The warning threshold was set for other tires"),
-                    Message.of("Check it again for the tires installed now."));
+            note(Rule.TARGET_OUTDATED, WORDS.message("warningThresholdWasSet"), WORDS.message("checkItAgain"));
         }
         double warns = answer.warning().get().psi();
         Optional<Double> need = answer.minimumForLoadPsi();
@@ -246,30 +242,31 @@ final class AxleNotices {
             add(
                     Severity.WATCH,
                     Rule.WARNING_THRESHOLD,
-                    Message.of(
-                            "Warns at {}, the load needs {}: {} too late",
+                    WORDS.message(
+                            "warnsAtTheLoadNeeds",
+                            "warning",
                             answer.warning().get(),
+                            "need",
                             AxlePressureCalculator.psi(need.get()),
+                            "difference",
                             AxlePressureCalculator.psi(need.get() - warns)),
                     answer.warning().get(),
                     AxlePressureCalculator.psi(need.get()),
-                    Message.of(
-                            "More air doesn’t cure it. Gauge every {} days, and have a qualified person raise the threshold.",
+                    WORDS.message(
+                            "moreAirDoesntCure",
+                            "pressureCheckDaysNoSensor",
                             policy.days(PolicyNumber.PRESSURE_CHECK_DAYS_NO_SENSOR)));
         } else if (warns > WARN_BY_SHARE * target.get().psi() + 0.05) {
             note(
                     Rule.WARNING_THRESHOLD,
-                    Message.of(
-                            "Warns at {}, over 95% of the target {}",
-                            answer.warning().get(), target.get()),
-                    Message.of(
-                            "A cold morning will set it off. Was the pressure lowered? Compare both before hunting a fault."));
+                    WORDS.message("warnsAtOver95", "warning", answer.warning().get(), "target", target.get()),
+                    WORDS.message("coldMorningWillSet"));
         }
         if (set != null && set.lowered()) {
             note(
                     Rule.WARNING_THRESHOLD,
-                    Message.of("The threshold was lowered by {} on {}: {}", set.by(), set.on(), set.reason()),
-                    Message.of("This mark stays. Look at it again whenever the load changes."));
+                    WORDS.message("thresholdWasLowered", "by", set.by(), "on", set.on(), "set", set.reason()),
+                    WORDS.message("thisMarkStaysLook"));
         }
     }
 
@@ -293,20 +290,25 @@ final class AxleNotices {
                 .findFirst();
         note(
                 Rule.PRESSURE_LOSS,
-                Message.of(
-                        "{} reaches the need of {} in {} at a normal rate",
+                WORDS.message(
+                        "reachesTheNeed",
+                        "pressure",
                         answer.target().pressure().get(),
+                        "need",
                         AxlePressureCalculator.psi(need),
+                        "days",
                         days(days)),
-                next.map(row -> Message.of(
-                                "The next row, {}, leaves {}.",
+                next.map(row -> WORDS.message(
+                                "nextRowLeaves",
+                                "row",
                                 row,
+                                "normalMonthly",
                                 days(PressureLoss.daysToReach(row.psi(), need, PressureLoss.NORMAL_MONTHLY))))
-                        .orElse(Message.of("No higher chart row is allowed. Check pressure more often.")));
+                        .orElse(WORDS.message("noHigherChartRow")));
     }
 
     private static String days(long days) {
-        return days == 1 ? "1 day" : days + " days";
+        return WORDS.say("days", "days", days);
     }
 
     private void note(Rule rule, Message says, Message because) {

@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Message;
@@ -86,13 +88,15 @@ public record AxlePressure(
                 Optional.empty(),
                 Reason.of(
                         Rule.PLACARD,
-                        Message.of(
-                                "{} is installed beside {}",
+                        WORDS.message(
+                                "isInstalledBeside",
+                                "one",
                                 tire.size().molded(),
+                                "other",
                                 tires.get(0).size().molded()),
                         Message.of(tire.size().molded()),
                         Message.of(tires.get(0).size().molded()),
-                        "The axle’s pressure doesn’t hold for another size. Put the size right first."));
+                        WORDS.say("axlesPressureDoesntHold")));
     }
 
     /**

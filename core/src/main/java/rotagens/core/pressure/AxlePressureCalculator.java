@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -67,7 +69,7 @@ final class AxlePressureCalculator {
                 .toList();
         try {
             this.curve = tires.isEmpty() ? Optional.empty() : Optional.of(curve(tires));
-            this.missing = tires.isEmpty() ? Optional.of("No tire on file on this axle.") : Optional.empty();
+            this.missing = tires.isEmpty() ? Optional.of(WORDS.say("noTireOnFile")) : Optional.empty();
         } catch (InvalidInputException e) {
             this.missing = Optional.of(e.getMessage());
         }
@@ -144,37 +146,39 @@ final class AxlePressureCalculator {
         Optional<PressureInputs.MethodChoice> methodChoice = facts.choice();
         if (methodChoice.isPresent()
                 && methodChoice.get().method() == chosen.get().method()) {
-            return Message.of(
-                    "Chosen by {} on {}: {}",
+            return WORDS.message(
+                    "chosenBy",
+                    "by",
                     methodChoice.get().by(),
+                    "on",
                     methodChoice.get().on(),
+                    "methodChoice",
                     methodChoice.get().reason());
         }
         String order = switch (chosen.get().method()) {
-            case WEIGHED_LOAD -> "a current scale ticket overrides every other method";
-            case PLACARD -> "no current weight, and the original size is installed";
-            case PLACARD_EQUIVALENT -> "no current weight, and a size other than the placard’s is installed";
-            case RATED_LOAD -> "no current weight and no usable placard, over 10,000 lb";
+            case WEIGHED_LOAD -> WORDS.say("currentScaleTicketOverridesEvery");
+            case PLACARD -> WORDS.say("noCurrentWeight");
+            case PLACARD_EQUIVALENT -> WORDS.say("noCurrentWeight2");
+            case RATED_LOAD -> WORDS.say("noCurrentWeightAndNo");
             case CHALK_TEST -> "chosen";
         };
         return methodChoice.isPresent()
-                ? Message.of(
-                        "{} was chosen but is not available here. Default order: {}",
+                ? WORDS.message(
+                        "wasChosenButIsNot",
+                        "method",
                         methodChoice.get().method().label(),
+                        "order",
                         order)
-                : Message.of("Default order: {}", order);
+                : WORDS.message("defaultOrder", "order", order);
     }
 
     private Reason voidedReason(PressureInputs.MethodChoice methodChoice) {
         return Reason.of(
                 Rule.TARGET_OUTDATED,
-                Message.of(
-                        "The target was derived for {}, and {} is installed now",
-                        methodChoice.tires().get(axle),
-                        tireNow),
+                WORDS.message("targetWasDerived", "tires", methodChoice.tires().get(axle), "tireNow", tireNow),
                 Message.of(tireNow),
                 Message.of(methodChoice.tires().get(axle)),
-                "Target, chalk test and placard no longer apply. Choose again under Load & pressure, and check the warning threshold, the tire changer and the wheel limits.");
+                WORDS.say("targetChalkTestAndPlacard"));
     }
 
     /** Nothing can be taken: the reason of the school that came nearest says what is missing. */
@@ -203,8 +207,8 @@ final class AxlePressureCalculator {
                     PressureMethod.PLACARD,
                     Optional.empty(),
                     Rule.PLACARD,
-                    Message.of("No placard on file for this axle"),
-                    "Copy size and cold pressure from the placard; until then no target is known.");
+                    WORDS.message("noPlacardOnFile"),
+                    WORDS.say("copySizeAndColdPressure"));
         }
         Pressure pressure = placard.get().pressure();
         String original = placard.get().size().molded();
@@ -213,16 +217,16 @@ final class AxlePressureCalculator {
                     PressureMethod.PLACARD,
                     Optional.of(pressure),
                     Rule.PLACARD,
-                    Message.of("{} is installed, the placard is for {}", fittedSizes(), original),
-                    "The placard pressure does not apply to another size.");
+                    WORDS.message("isInstalledThePlacard", "fittedSizes", fittedSizes(), "original", original),
+                    WORDS.say("placardPressureDoesNotApply"));
         }
         return guarded(
                 PressureMethod.PLACARD,
                 pressure,
                 false,
                 Rule.PLACARD,
-                Message.of("Placard {} for {}", pressure, original),
-                "The vehicle manufacturer’s pressure for the original size.");
+                WORDS.message("placardFor", "pressure", pressure, "original", original),
+                WORDS.say("vehicleManufacturersPressure"));
     }
 
     private MethodResult equivalent() {
@@ -231,16 +235,16 @@ final class AxlePressureCalculator {
                     PressureMethod.PLACARD_EQUIVALENT,
                     Optional.empty(),
                     Rule.PLACARD_EQUIVALENT,
-                    Message.of("No placard on file to be equivalent to"),
-                    "Copy size and cold pressure from the placard.");
+                    WORDS.message("noPlacardOnFile2"),
+                    WORDS.say("copySizeAndColdPressure2"));
         }
         if (isOriginalSize()) {
             return refused(
                     PressureMethod.PLACARD_EQUIVALENT,
                     Optional.empty(),
                     Rule.PLACARD_EQUIVALENT,
-                    Message.of("The original size is installed"),
-                    "The placard itself holds.");
+                    WORDS.message("originalSizeIsInstalled"),
+                    WORDS.say("placardItselfHolds"));
         }
         Vehicle.Placard on = placard.get();
         Optional<LoadCharts.OriginalTire> originalTire =
@@ -251,11 +255,10 @@ final class AxlePressureCalculator {
                     Optional.empty(),
                     Rule.PLACARD_EQUIVALENT,
                     originalTire.isEmpty()
-                            ? Message.of(
-                                    "No {} on file, so what the original carried isn’t known",
-                                    on.size().molded())
+                            ? WORDS.message(
+                                    "noOnFileSoWhat", "molded", on.size().molded())
                             : Message.of(missing.orElse("")),
-                    "Add the original tire to the catalog with its ratings, or weigh the vehicle.");
+                    WORDS.say("addTheOriginalTire"));
         }
         double lb = originalTire.get().lb();
         Load carried = Load.lb(Math.rint(lb));
@@ -273,14 +276,19 @@ final class AxlePressureCalculator {
                 read.pressure.get(),
                 originalTire.get().estimate() || curve.get().isEstimate(),
                 Rule.PLACARD_EQUIVALENT,
-                Message.of(
-                        "At the placard’s {} the original {} carried {}; {} carries that at {}",
+                WORDS.message(
+                        "atThePlacardsTheOriginal",
+                        "pressure",
                         on.pressure(),
+                        "molded",
                         on.size().molded(),
+                        "carried",
                         carried,
+                        "fittedSizes",
                         fittedSizes(),
+                        "target",
                         read.pressure.get()),
-                "The vehicle was tested for the placard’s load, so the installed tire must carry the same.");
+                WORDS.say("vehicleWasTested"));
     }
 
     private MethodResult weighed() {
@@ -289,7 +297,7 @@ final class AxlePressureCalculator {
                     PressureMethod.WEIGHED_LOAD,
                     Optional.empty(),
                     Rule.WEIGHED_LOAD,
-                    Message.of("No chart, and no estimate either"),
+                    WORDS.message("noChartAndNoEstimate"),
                     missing.orElse(""));
         }
         if (load.isEmpty()) {
@@ -298,13 +306,14 @@ final class AxlePressureCalculator {
                     Optional.empty(),
                     Rule.WEIGHED_LOAD,
                     facts.scaleTickets().isEmpty()
-                            ? Message.of("Never weighed")
-                            : Message.of(
-                                    "Never weighed {}",
+                            ? WORDS.message("neverWeighed")
+                            : WORDS.message(
+                                    "neverWeighed2",
+                                    "state",
                                     facts.currentLoadState().state().label()),
                     facts.scaleTickets().isEmpty()
-                            ? "Weigh it as it travels: fuel full, fresh water full, waste empty, cargo and people."
-                            : "A scale ticket does not cover a heavier load. Weigh the vehicle as it travels now.");
+                            ? WORDS.say("weighItAsItTravels")
+                            : WORDS.say("scaleTicketDoesNotCover"));
         }
         double lb = load.get().perTireLb();
         SizingResult read = sizing(lb);
@@ -317,32 +326,36 @@ final class AxlePressureCalculator {
                     read.explanation);
         }
         Pressure row = read.pressure.get();
-        Message says = Message.of("{} a tire on the heavier end: {}{}", Load.lb(Math.rint(lb)), row, read.statement);
-        String because = curve.get().isEstimate()
-                ? "No load chart of this manufacturer on file. This is an estimate from the rated load. Get the manufacturer’s chart."
-                : "The next higher row of the manufacturer’s chart carries it.";
+        Message says = WORDS.message(
+                "tireOnTheHeavierEnd", "lb", Load.lb(Math.rint(lb)), "row", row, "statement", read.statement);
+        String because = curve.get().isEstimate() ? WORDS.say("noLoadChart") : WORDS.say("nextHigherRow");
         boolean estimate = curve.get().isEstimate();
         Optional<Pressure> margin = forMargin(lb, row);
         if (margin.isPresent()) {
-            says = Message.of(
-                    "{}, raised to {}: less leaves under {} days of normal loss above the minimum",
+            says = WORDS.message(
+                    "raisedToLessLeavesUnder",
+                    "says",
                     says,
+                    "margin",
                     margin.get(),
+                    "daysAboveMinimum",
                     policy.days(PolicyNumber.DAYS_ABOVE_MINIMUM));
             row = margin.get();
         }
         Optional<Lifted> lifted = forThreshold(lb, row);
         if (lifted.isPresent()) {
             says = lifted.get().inTime()
-                    ? Message.of(
-                            "{}, raised to {} so that the warning comes in time",
+                    ? WORDS.message(
+                            "raisedToSo", "says", says, "pressure", lifted.get().pressure())
+                    : WORDS.message(
+                            "raisedToTheHighestAllowed",
+                            "says",
                             says,
-                            lifted.get().pressure())
-                    : Message.of(
-                            "{}, raised to the highest allowed, {}: the warning {}% under the target would ask for {}",
-                            says,
+                            "pressure",
                             lifted.get().pressure(),
+                            "belowSet",
                             Math.round(facts.thresholds().get(axle).belowSet() * 100),
+                            "wanted",
                             lifted.get().wanted());
             row = lifted.get().pressure();
         }
@@ -360,11 +373,9 @@ final class AxlePressureCalculator {
                     .orElse(asked);
             estimate = false;
             says = row.equals(asked)
-                    ? Message.of("{}; the placard’s {} is the floor", says, row)
-                    : Message.of(
-                            "{}; the placard’s {} is over the maximum, so the maximum {} is taken", says, asked, row);
-            because =
-                    "On light vehicles in the original size never below the placard: a chart bounds what the tire can carry, the placard what the vehicle was tested for.";
+                    ? WORDS.message("placardsIsTheFloor", "says", says, "row", row)
+                    : WORDS.message("placardsIsOverTheMaximum", "says", says, "asked", asked, "row", row);
+            because = WORDS.say("onLightVehicles");
         }
         if (load.get().outdatedReason().isPresent()) {
             return MethodResult.refused(
@@ -372,11 +383,13 @@ final class AxlePressureCalculator {
                     Optional.of(row),
                     reason(
                             Rule.WEIGHTS_CURRENT,
-                            Message.of(
-                                    "The scale ticket of {} is out of date: {}",
+                            WORDS.message(
+                                    "scaleTicketOfIsOut",
+                                    "on",
                                     load.get().scaleTicket().on(),
+                                    "outdatedReason",
                                     load.get().outdatedReason().get()),
-                            "Weigh it again as it travels."));
+                            WORDS.say("weighItAgain")));
         }
         return guard.pass(PressureMethod.WEIGHED_LOAD, row, estimate, reason(Rule.WEIGHED_LOAD, says, because));
     }
@@ -444,24 +457,24 @@ final class AxlePressureCalculator {
                     PressureMethod.RATED_LOAD,
                     Optional.empty(),
                     Rule.RATED_LOAD,
-                    Message.of("Not for passenger tires"),
-                    "The molded pressure is a limit, not the pressure for a load.");
+                    WORDS.message("notForPassengerTires"),
+                    WORDS.say("moldedPressureIsALimit"));
         }
         if (molded.isEmpty()) {
             return refused(
                     PressureMethod.RATED_LOAD,
                     Optional.empty(),
                     Rule.RATED_LOAD,
-                    Message.of("No molded pressure on file"),
-                    "Read the pressure for the maximum load off the sidewall.");
+                    WORDS.message("noMoldedPressureOnFile"),
+                    WORDS.say("readThePressure"));
         }
         return guarded(
                 PressureMethod.RATED_LOAD,
                 molded.get(),
                 false,
                 Rule.RATED_LOAD,
-                Message.of("{}, molded for the maximum load", molded.get()),
-                "Carries the rated load; harsh, and wears the center where that load isn’t there.");
+                WORDS.message("moldedForTheMaximumLoad", "molded", molded.get()),
+                WORDS.say("carriesTheRatedLoadHarsh"));
     }
 
     private MethodResult trim() {
@@ -471,24 +484,24 @@ final class AxlePressureCalculator {
                     PressureMethod.CHALK_TEST,
                     Optional.empty(),
                     Rule.CHALK_TEST,
-                    Message.of("No chalk-line trial on file"),
-                    "Chalk the tread, drive a short straight flat stretch, look, and log each pass.");
+                    WORDS.message("noChalkLineTrial"),
+                    WORDS.say("chalkTheTreadDrive"));
         }
         if (!on.tire().equals(tireNow)) {
             return refused(
                     PressureMethod.CHALK_TEST,
                     Optional.of(on.pressure()),
                     Rule.TARGET_OUTDATED,
-                    Message.of("Found {} on other tires", on.on()),
-                    "Another model, size or load range has another footprint: try again.");
+                    WORDS.message("foundOnOtherTires", "on", on.on()),
+                    WORDS.say("anotherModelSizeOrLoad"));
         }
         if (allLoads.isEmpty() && placard.isEmpty()) {
             return refused(
                     PressureMethod.CHALK_TEST,
                     Optional.of(on.pressure()),
                     Rule.CHALK_TEST,
-                    Message.of("{} by chalk test, but no scale ticket and no placard limits it", on.pressure()),
-                    "A footprint alone says nothing about the load: weigh the vehicle, or read the placard.");
+                    WORDS.message("byChalkTestButNo", "pressure", on.pressure()),
+                    WORDS.say("footprintAloneSaysNothingAbout"));
         }
         double floor = trimFloorPsi();
         if (on.pressure().psi() < floor - SLACK) {
@@ -496,30 +509,34 @@ final class AxlePressureCalculator {
                     PressureMethod.CHALK_TEST,
                     Optional.of(on.pressure()),
                     Rule.CHALK_TEST,
-                    Message.of(
-                            "{} is under {}, {}",
+                    WORDS.message(
+                            "isUnderWhatTheHeaviest",
+                            "pressure",
                             on.pressure(),
+                            "floor",
                             psi(floor),
-                            allLoads.isEmpty()
-                                    ? "the placard"
-                                    : "what the heaviest load on file needs at the next check"),
-                    "The chalk test never overrides the minimum for the load.");
+                            "hasAllLoads",
+                            !allLoads.isEmpty()),
+                    WORDS.say("chalkTestNeverOverrides"));
         }
         MethodResult found = guarded(
                 PressureMethod.CHALK_TEST,
                 on.pressure(),
                 false,
                 Rule.CHALK_TEST,
-                Message.of(
-                        "{} by chalk test on {}, {} load, {}{}",
+                WORDS.message(
+                        "byChalkTestOnLoad",
+                        "pressure",
                         on.pressure(),
+                        "on",
                         on.on(),
+                        "state",
                         on.state().label(),
+                        "by",
                         on.by(),
-                        on.confirmed() ? "" : "; to be confirmed cold"),
-                on.confirmed()
-                        ? "The tread touches across its width; never below what the heaviest load on file needs."
-                        : "The tires were warm in the trial. Gauge them cold at this pressure; until then it is to be confirmed.");
+                        "confirmed",
+                        on.confirmed()),
+                on.confirmed() ? WORDS.say("treadTouchesAcrossItsWidth") : WORDS.say("tiresWereWarm"));
         return on.confirmed() ? found : found.unconfirmed();
     }
 
@@ -561,27 +578,29 @@ final class AxlePressureCalculator {
         if (sized instanceof LoadCurve.Found found) {
             return new SizingResult(
                     Optional.of(found.pressure()),
-                    found.isLimitedByMaximum()
-                            ? Message.of(", the maximum: the next row lies over it, what the load needs does not")
-                            : Message.of(""),
+                    found.isLimitedByMaximum() ? WORDS.message("maximumTheNextRowLies") : Message.of(""),
                     "");
         }
         if (sized instanceof LoadCurve.Overloaded over) {
             return new SizingResult(
                     Optional.empty(),
-                    Message.of("{} a tire, it carries at most {}", load, over.max()),
-                    "No pressure corrects an overload. Reduce the load, or install tires with a higher rating.");
+                    WORDS.message("tireItCarriesAtMost", "load", load, "over", over.max()),
+                    WORDS.say("noPressureCorrectsAnOverload"));
         }
         LoadCurve.LimitTooLow low = (LoadCurve.LimitTooLow) sized;
         return new SizingResult(
                 Optional.empty(),
-                Message.of(
-                        "{} a tire needs {}, at most {} allowed by {}",
+                WORDS.message(
+                        "tireNeedsAtMostAllowed",
+                        "load",
                         load,
+                        "needed",
                         low.needed(),
+                        "maximum",
                         low.maximum(),
-                        maximumPressure.map(MaximumPressure::limitedBy).orElse(Message.of("a limit"))),
-                "That limit is too low for the load. Reduce the load, or install wheels and tires that allow the pressure.");
+                        "maximumPressure",
+                        maximumPressure.map(MaximumPressure::limitedBy).orElse(WORDS.message("limit"))),
+                WORDS.say("thatLimitIsTooLow"));
     }
 
     private double maximumPsi() {
@@ -608,7 +627,10 @@ final class AxlePressureCalculator {
     }
 
     private String fittedSizes() {
-        return tires.stream().map(tire -> tire.size().molded()).distinct().collect(Collectors.joining(" and "));
+        return tires.stream()
+                .map(tire -> tire.size().molded())
+                .distinct()
+                .collect(Collectors.joining(WORDS.say("and")));
     }
 
     /** At which pressure the vehicle warns: as entered; light vehicles without duals 25 % below placard; else not known. */

@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import rotagens.core.measure.Message;
@@ -13,11 +15,11 @@ public final class ChalkTest {
     /** What the tread showed after a short straight stretch. */
     public enum ContactPattern {
         /** Too much pressure for the load. */
-        CENTER_RUBBED("only the center rubbed off"),
+        CENTER_RUBBED(WORDS.say("onlyTheCenterRubbedOff")),
         /** Too little pressure for the load. */
-        EDGES_RUBBED("the edges rubbed off more"),
+        EDGES_RUBBED(WORDS.say("edgesRubbedOffMore")),
         /** The pressure the load asks for. */
-        EVEN_CONTACT("center slightly more, the very edges just not");
+        EVEN_CONTACT(WORDS.say("centerSlightlyMoreTheVery"));
 
         private final String label;
 
@@ -58,19 +60,13 @@ public final class ChalkTest {
      */
     public static NextPass after(List<Pass> passes, double floorPsi, double maximumPsi) {
         if (passes.isEmpty()) {
-            return new NextPass(
-                    Optional.empty(),
-                    Optional.empty(),
-                    Message.of(
-                            "Look at the outer ribs for rubber that never touches. Start a little high, chalk across the tread, drive a short straight flat stretch, and look"));
+            return new NextPass(Optional.empty(), Optional.empty(), WORDS.message("lookAtTheOuterRibs"));
         }
         Pass last = passes.get(passes.size() - 1);
         double psi = last.pressure().psi();
         return switch (last.contactPattern()) {
             case EVEN_CONTACT ->
-                done(
-                        last.pressure(),
-                        Message.of("{} touches right. Confirm it cold: the tires are warm by now", last.pressure()));
+                done(last.pressure(), WORDS.message("touchesRightConfirmItCold", "pressure", last.pressure()));
             case CENTER_RUBBED -> lower(passes, psi, floorPsi);
             case EDGES_RUBBED -> raise(psi, maximumPsi);
         };
@@ -81,9 +77,7 @@ public final class ChalkTest {
         if (next >= psi - 1e-9) {
             return done(
                     Pressure.psi(psi),
-                    Message.of(
-                            "The load needs {}: no lower, whatever the chalk says",
-                            AxlePressureCalculator.psi(floorPsi)));
+                    WORDS.message("loadNeedsNoLowerWhatever", "floorPsi", AxlePressureCalculator.psi(floorPsi)));
         }
         boolean known = passes.stream()
                 .anyMatch(pass -> pass.contactPattern() == ContactPattern.EDGES_RUBBED
@@ -91,28 +85,23 @@ public final class ChalkTest {
         if (known) {
             return done(
                     Pressure.psi(psi),
-                    Message.of(
-                            "{} rubs the center, {} the edges: the higher of the two is taken",
-                            Pressure.psi(psi),
-                            Pressure.psi(next)));
+                    WORDS.message("rubsTheCenterTheEdges", "psi", Pressure.psi(psi), "next", Pressure.psi(next)));
         }
         return new NextPass(
                 Optional.of(Pressure.psi(next)),
                 Optional.empty(),
-                Message.of("Lower to {} and chalk again", Pressure.psi(next)));
+                WORDS.message("lowerToAndChalkAgain", "next", Pressure.psi(next)));
     }
 
     private static NextPass raise(double psi, double maximumPsi) {
         double next = Math.min(psi + STEP_PSI, maximumPsi);
         if (next <= psi + 1e-9) {
-            return done(
-                    Pressure.psi(psi),
-                    Message.of("{} is the maximum: the tire is too small for this load", Pressure.psi(psi)));
+            return done(Pressure.psi(psi), WORDS.message("isTheMaximumTheTire", "psi", Pressure.psi(psi)));
         }
         return new NextPass(
                 Optional.of(Pressure.psi(next)),
                 Optional.empty(),
-                Message.of("Raise to {} and chalk again", Pressure.psi(next)));
+                WORDS.message("raiseToAndChalkAgain", "next", Pressure.psi(next)));
     }
 
     private static NextPass done(Pressure at, Message says) {

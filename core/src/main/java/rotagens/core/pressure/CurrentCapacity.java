@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.Map;
 import java.util.Optional;
 import rotagens.core.measure.Load;
@@ -53,16 +55,14 @@ public record CurrentCapacity(int axle, Optional<Load> capacity, Optional<Positi
                         axle,
                         Optional.of(Load.lb(0)),
                         Optional.of(position),
-                        Message.of(
-                                "Nothing: {} ran at 80% of target or less and waits for an inspection inside",
-                                position.code()));
+                        WORDS.message("nothingRanAt80", "position", position.code()));
             }
             if (tire == null || now.cold().isEmpty()) {
                 return unknown(
                         axle,
                         tire == null
-                                ? Message.of("no tire on file at {}", position.code())
-                                : Message.of("{} has no cold reading", position.code()));
+                                ? WORDS.message("noTireOnFile2", "position", position.code())
+                                : WORDS.message("hasNoColdReading", "position", position.code()));
             }
             double carries;
             try {
@@ -74,33 +74,35 @@ public record CurrentCapacity(int axle, Optional<Load> capacity, Optional<Positi
             if (carries < least) {
                 least = carries;
                 tightest = Optional.of(position);
-                says = Message.of(
-                        "{} at {} carries {}, times {} tires",
+                says = WORDS.message(
+                        "atCarriesTimesTires",
+                        "position",
                         position.code(),
+                        "cold",
                         now.cold().get(),
+                        "carries",
                         Load.lb(Math.floor(carries)),
+                        "tires",
                         tires);
             }
             Optional<Load> wheel = vehicle.wheelAt(position).flatMap(Vehicle.WheelLimits::maximumLoad);
             if (wheel.isPresent() && wheel.get().lb() < least) {
                 least = wheel.get().lb();
                 tightest = Optional.of(position);
-                says = Message.of("The wheel at {} carries {}, times {}", position.code(), wheel.get(), tires);
+                says = WORDS.message(
+                        "wheelAtCarriesTimes", "position", position.code(), "wheel", wheel.get(), "tires", tires);
             }
         }
         double most = least * tires;
         Load gawr = vehicle.gawrs().get(axle);
         if (gawr != null && gawr.lb() < most) {
             return new CurrentCapacity(
-                    axle,
-                    Optional.of(gawr),
-                    Optional.empty(),
-                    Message.of("The axle’s own rating, {}, is the tightest", gawr));
+                    axle, Optional.of(gawr), Optional.empty(), WORDS.message("axlesOwnRating", "gawr", gawr));
         }
         return new CurrentCapacity(axle, Optional.of(Load.lb(Math.floor(most))), tightest, says);
     }
 
     private static CurrentCapacity unknown(int axle, Message why) {
-        return new CurrentCapacity(axle, Optional.empty(), Optional.empty(), Message.of("Not known: {}", why));
+        return new CurrentCapacity(axle, Optional.empty(), Optional.empty(), WORDS.message("notKnown", "why", why));
     }
 }

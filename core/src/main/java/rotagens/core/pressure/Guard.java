@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.Optional;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Message;
@@ -31,8 +33,15 @@ public final class Guard {
                     pressureMethod,
                     pressure,
                     Rule.PRESSURE_MAXIMUM,
-                    Message.of("{}, but {} allows only {}", pressure, most.limitedBy(), most.pressure()),
-                    "Never above a maximum. Read both again.");
+                    WORDS.message(
+                            "butAllowsOnly",
+                            "wanted",
+                            pressure,
+                            "limitedBy",
+                            most.limitedBy(),
+                            "allowed",
+                            most.pressure()),
+                    WORDS.say("neverAboveAMaximumRead"));
         }
         Optional<Double> tooLittle = load.flatMap(known -> curve.flatMap(on -> on.minimumForLoadPsi(known.perTireLb())
                         .filter(need -> pressure.psi() >= need - NEED_SLACK_PSI)
@@ -44,12 +53,15 @@ public final class Guard {
                     pressureMethod,
                     pressure,
                     Rule.MINIMUM_FOR_LOAD,
-                    Message.of(
-                            "{} carries {}, the load is {}",
+                    WORDS.message(
+                            "carriesTheLoad",
+                            "pressure",
                             pressure,
+                            "tooLittle",
                             Load.lb(Math.floor(tooLittle.get())),
+                            "perTireLb",
                             Load.lb(Math.rint(load.orElseThrow().perTireLb()))),
-                    "Below the minimum for the recorded load. It cannot be chosen.");
+                    WORDS.say("belowTheMinimum"));
         }
         return MethodResult.passed(pressureMethod, pressure, estimate, reason);
     }
@@ -71,7 +83,6 @@ public final class Guard {
      * @return in words
      */
     public static Optional<Message> refusesFill(Pressure filledTo, Optional<Pressure> maximum) {
-        return maximum.filter(filledTo::isOver)
-                .map(most -> Message.of("Over the maximum {}. Release air, then check again.", most));
+        return maximum.filter(filledTo::isOver).map(most -> WORDS.message("overTheMaximumReleaseAir", "most", most));
     }
 }

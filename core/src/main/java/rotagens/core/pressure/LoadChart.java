@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -102,16 +104,14 @@ public record LoadChart(
     public List<InputError> faults(List<TireModel> tires) {
         List<InputError> inputErrors = new ArrayList<>();
         if (rows.size() < FEWEST_ROWS) {
-            inputErrors.add(new InputError(1, "pressure", Message.of("A chart has at least two rows.")));
+            inputErrors.add(new InputError(1, "pressure", WORDS.message("chartHasAtLeastTwo")));
         }
         for (int at = 0; at < rows.size(); at++) {
             Row row = rows.get(at);
             row.dual()
                     .filter(dual -> dual.lb() >= row.single().lb())
                     .ifPresent(dual -> inputErrors.add(new InputError(
-                            atRow(row),
-                            "dual",
-                            Message.of("{} as one of a dual isn’t under {} as a single.", dual, row.single()))));
+                            atRow(row), "dual", WORDS.message("asOneOfADual", "dual", dual, "single", row.single()))));
             if (at > 0) {
                 rises(row, rows.get(at - 1), inputErrors);
             }
@@ -134,7 +134,7 @@ public record LoadChart(
             inputErrors.add(new InputError(
                     atRow(row),
                     "pressure",
-                    Message.of("{} isn’t above {} in the row before.", row.pressure(), below.pressure())));
+                    WORDS.message("isntAboveInTheRow", "pressure", row.pressure(), "before", below.pressure())));
         }
         for (boolean dual : new boolean[] {false, true}) {
             Optional<Load> here = row.load(dual);
@@ -145,14 +145,16 @@ public record LoadChart(
                 inputErrors.add(new InputError(
                         atRow(row),
                         dual ? "dual" : "single",
-                        Message.of(
-                                "{} at {} isn’t above {} in the row before: loads rise with pressure.",
+                        WORDS.message(
+                                "atIsntAbove",
+                                "here",
                                 here.get(),
+                                "pressure",
                                 row.pressure(),
+                                "before",
                                 before.get())));
             } else if (dual && here.isPresent() != before.isPresent()) {
-                inputErrors.add(
-                        new InputError(atRow(row), "dual", Message.of("Give the dual load in every row or in none.")));
+                inputErrors.add(new InputError(atRow(row), "dual", WORDS.message("giveTheDualLoad")));
             }
         }
     }
@@ -173,16 +175,23 @@ public record LoadChart(
                     rows.size(),
                     dual ? "dual" : "single",
                     covered
-                            ? Message.of(
-                                    "The chart reaches {} at {}, the sidewall of {} says {}: they agree within 1% on a chart for this tire.",
+                            ? WORDS.message(
+                                    "chartReachesAtTheSidewall",
+                                    "reached",
                                     Load.lb(Math.rint(reached)),
+                                    "moldedPressure",
                                     tire.moldedPressure().get(),
+                                    "tire",
                                     tire.title(),
+                                    "rated",
                                     rated.get())
-                            : Message.of(
-                                    "The chart ends at {}, but the rated load of {} is at {}. A row is missing.",
+                            : WORDS.message(
+                                    "chartEndsAtBut",
+                                    "pressure",
                                     last.pressure(),
+                                    "tire",
                                     tire.title(),
+                                    "moldedPressure",
                                     tire.moldedPressure().get())));
         }
     }

@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
@@ -307,9 +309,8 @@ public sealed interface LoadCurve {
                 .maxLoad(dual)
                 .orElseThrow(() -> new InvalidInputException(
                         dual
-                                ? "No dual rating on record for " + tire.title()
-                                        + ". Read the dual load or index off the sidewall."
-                                : "No maximum load on record for " + tire.title() + ". Read it off the sidewall."));
+                                ? WORDS.say("noDualRatingOnRecord", "tire", tire.title())
+                                : WORDS.say("noMaximumLoadOnRecord", "tire", tire.title())));
         return new Estimated(most.lb() / derating, reference(tire));
     }
 
@@ -321,7 +322,7 @@ public sealed interface LoadCurve {
         }
         return tire.moldedPressure()
                 .map(Pressure::psi)
-                .orElseThrow(() -> new InvalidInputException("No pressure for the maximum load on record for "
-                        + tire.title() + ". Read it off the sidewall."));
+                .orElseThrow(
+                        () -> new InvalidInputException(WORDS.say("noPressureForTheMaximum", "tire", tire.title())));
     }
 }

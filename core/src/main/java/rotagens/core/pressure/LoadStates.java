@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -25,11 +27,10 @@ public final class LoadStates {
          */
         public LoadStateSetting {
             if (state == LoadState.EMPTY && until.isEmpty()) {
-                throw new InvalidInputException(
-                        "Enter an end date for the empty load state, so that the vehicle is not loaded unnoticed.");
+                throw new InvalidInputException(WORDS.say("enterAnEndDate"));
             }
             if (until.isPresent() && until.get().isBefore(from)) {
-                throw new InvalidInputException("The last day is before the first.");
+                throw new InvalidInputException(WORDS.say("lastDayIsBefore"));
             }
         }
     }
@@ -53,7 +54,7 @@ public final class LoadStates {
                                 .filter(last -> !trip.from().isAfter(last))
                                 .isPresent());
         if (loaded) {
-            throw new InvalidInputException("A loaded trip is booked before that day. End the empty setting earlier.");
+            throw new InvalidInputException(WORDS.say("loadedTripIsBookedBefore"));
         }
     }
 
@@ -74,7 +75,7 @@ public final class LoadStates {
         if (trip.isPresent()) {
             return new CurrentLoadState(
                     trip.get().state(),
-                    "booked trip, by " + trip.get().by(),
+                    WORDS.say("bookedTrip", "by", trip.get().by()),
                     Optional.of(trip.get().until()));
         }
         LoadState home = usual == LoadState.UNKNOWN ? LoadState.NORMAL : usual;
@@ -82,8 +83,8 @@ public final class LoadStates {
                 .filter(one -> !today.isBefore(one.from()))
                 .reduce((first, later) -> later)
                 .filter(one -> one.until().filter(today::isAfter).isEmpty())
-                .map(one -> new CurrentLoadState(one.state(), "set by " + one.by(), one.until()))
-                .orElse(new CurrentLoadState(home, "as it usually travels", Optional.empty()));
+                .map(one -> new CurrentLoadState(one.state(), WORDS.say("setBy", "by", one.by()), one.until()))
+                .orElse(new CurrentLoadState(home, WORDS.say("asItUsuallyTravels"), Optional.empty()));
     }
 
     /**

@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -33,12 +35,12 @@ public record MaximumPressure(Pressure pressure, Message limitedBy) {
                 .ifPresent(molded -> all.add(new MaximumPressure(
                         above > 0 ? Pressure.psi(molded.psi() + above) : molded,
                         tire.isPassenger()
-                                ? Message.of("the maximum molded on the tire")
-                                : Message.of("the tire’s pressure for its maximum load"))));
+                                ? WORDS.message("maximumMoldedOnTheTire")
+                                : WORDS.message("tiresPressureForItsMaximum"))));
         vehicle.wheelAt(position)
                 .flatMap(Vehicle.WheelLimits::maximum)
-                .ifPresent(
-                        wheel -> all.add(new MaximumPressure(wheel, Message.of("the wheel at {}", position.code()))));
+                .ifPresent(wheel ->
+                        all.add(new MaximumPressure(wheel, WORDS.message("wheelAt", "position", position.code()))));
         return lowest(all);
     }
 

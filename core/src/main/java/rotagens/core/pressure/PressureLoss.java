@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -112,7 +114,9 @@ public record PressureLoss(double low, double likely, double high, long days, do
     public Message rate() {
         String least = percent(low);
         String most = percent(high);
-        return least.equals(most) ? Message.of("{}% a month", least) : Message.of("{} to {}% a month", least, most);
+        return least.equals(most)
+                ? WORDS.message("month", "least", least)
+                : WORDS.message("toAMonth", "least", least, "most", most);
     }
 
     private static String percent(double share) {

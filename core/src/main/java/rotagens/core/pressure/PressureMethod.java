@@ -1,18 +1,19 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 /** The schools of practice for a cold pressure, in the order they stand beside each other. */
 public enum PressureMethod {
     /** What the vehicle’s maker printed for the original tires. */
-    PLACARD("Placard", "Original size and load type, light vehicles, no weight known"),
+    PLACARD(WORDS.say("placard"), WORDS.say("originalSizeAndLoadType")),
     /** What another tire needs to carry what the original carried. */
-    PLACARD_EQUIVALENT("Placard equivalent", "Another size or load type than the placard’s, no weight known"),
+    PLACARD_EQUIVALENT(WORDS.say("placardEquivalent"), WORDS.say("anotherSizeOrLoadType")),
     /** What the tire maker’s chart gives for the load that was weighed. */
-    WEIGHED_LOAD("Weighed load", "Constant known loads; changed tire sizes"),
+    WEIGHED_LOAD(WORDS.say("weighedLoad"), WORDS.say("constantKnownLoadsChangedTire")),
     /** What is molded for the tire’s maximum load. */
-    RATED_LOAD(
-            "Rated load", "Vehicles always near their limit; harsh, and wears the center where the load isn’t there"),
+    RATED_LOAD(WORDS.say("ratedLoad"), WORDS.say("vehiclesAlwaysNearTheirLimit")),
     /** What a chalk line shows, within need and maximum. */
-    CHALK_TEST("Chalk test", "Ride and even wear on lightly loaded trucks, by chalk on the tread");
+    CHALK_TEST(WORDS.say("chalkTest"), WORDS.say("rideAndEvenWear"));
 
     private final String label;
     private final String useWhen;

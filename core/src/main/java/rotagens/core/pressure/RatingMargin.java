@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -47,7 +49,7 @@ public record RatingMargin(String rated, Load limit, Load load, Load remaining, 
                 double most = answer.maximum()
                         .map(known -> curve.capacityLb(known.pressure().psi()))
                         .orElse(curve.maxLb());
-                all.add(of("tire at its highest allowed pressure", most, lb));
+                all.add(of(WORDS.say("tireAtItsHighestAllowed"), most, lb));
             });
             vehicle.wheelsOn(answer.axle()).entrySet().stream()
                     .flatMap(one -> one.getValue().maximumLoad().stream())
@@ -55,7 +57,7 @@ public record RatingMargin(String rated, Load limit, Load load, Load remaining, 
                     .ifPresent(wheel -> all.add(of("wheel", wheel.lb(), lb)));
             Load gawr = vehicle.gawrs().get(answer.axle());
             if (gawr != null) {
-                all.add(of("axle rating (GAWR)", gawr.lb(), load.weight().lb()));
+                all.add(of(WORDS.say("axleRatingGawr"), gawr.lb(), load.weight().lb()));
             }
         });
         all.sort(Comparator.comparingDouble(RatingMargin::share));
@@ -70,6 +72,6 @@ public record RatingMargin(String rated, Load limit, Load load, Load remaining, 
      * @return what is left of its rating
      */
     public static RatingMargin ofVehicle(Vehicle vehicle, double grossLb) {
-        return of("vehicle rating (GVWR)", vehicle.gvwr().lb(), grossLb);
+        return of(WORDS.say("vehicleRatingGvwr"), vehicle.gvwr().lb(), grossLb);
     }
 }

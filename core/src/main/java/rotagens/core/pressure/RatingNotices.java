@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -44,10 +46,13 @@ final class RatingNotices {
         }
         return Optional.of(concern(
                 weighed,
-                Message.of(
-                        "The tires of axle {} carry {} together, the axle is rated {}",
+                WORDS.message(
+                        "tiresOfAxleCarryTogether",
+                        "axle",
                         axle,
+                        "ratedLb",
                         whole(ratedLb.getAsDouble()),
+                        "gawr",
                         gawr),
                 ratedLb.getAsDouble(),
                 gawr));
@@ -59,8 +64,7 @@ final class RatingNotices {
                 ? Optional.empty()
                 : Optional.of(concern(
                         weighed,
-                        Message.of(
-                                "All tires carry {} together, the vehicle is rated {}", whole(ratedLb), vehicle.gvwr()),
+                        WORDS.message("allTiresCarryTogether", "ratedLb", whole(ratedLb), "gvwr", vehicle.gvwr()),
                         ratedLb,
                         vehicle.gvwr()));
     }
@@ -75,10 +79,10 @@ final class RatingNotices {
                 Notice.Severity.DO_NOT_OPERATE,
                 Reason.of(
                         Rule.AXLE_RATING,
-                        Message.of("It weighs {}, rated {} (GVWR)", whole(gross), vehicle.gvwr()),
+                        WORDS.message("itWeighsRatedGvwr", "gross", whole(gross), "gvwr", vehicle.gvwr()),
                         Message.of("{}", whole(gross)),
                         Message.of("{}", vehicle.gvwr()),
-                        "Take load off. Better tires don’t raise a vehicle’s rating.")));
+                        WORDS.say("takeLoadOffBetterTires"))));
     }
 
     private static Notice concern(boolean weighed, Message says, double ratedLb, Load rating) {
@@ -89,9 +93,7 @@ final class RatingNotices {
                         says,
                         Message.of("{}", whole(ratedLb)),
                         Message.of("{}", rating),
-                        weighed
-                                ? "Do not load it to its rating on these tires. Install tires with a higher rating when they are next due."
-                                : "Its load is not on file. Weigh the vehicle, or install tires with a higher rating."));
+                        weighed ? WORDS.say("doNotLoad") : WORDS.say("itsLoadIsNot")));
     }
 
     private static Load whole(double lb) {

@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.util.Optional;
 import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Message;
@@ -51,12 +53,7 @@ public final class TemperatureCorrection {
     public static CorrectedPressure fill(
             Pressure target, Temperature bay, Temperature coldest, Optional<Pressure> maximum) {
         if (coldest.fahrenheit() > bay.fahrenheit()) {
-            return new CorrectedPressure(
-                    target,
-                    false,
-                    Message.of(
-                            "The yard is not colder than the bay: fill to the target {}. Pressure is never lowered for weather",
-                            target));
+            return new CorrectedPressure(target, false, WORDS.message("yardIsNotColderThan", "target", target));
         }
         double psi = Math.round(psiAt(target.psi(), coldest, bay) * 10) / 10.0;
         Optional<Pressure> held = maximum.filter(most -> psi > most.psi() + 1e-6);
@@ -64,16 +61,12 @@ public final class TemperatureCorrection {
             return new CorrectedPressure(
                     held.get(),
                     true,
-                    Message.of(
-                            "{} would be needed at {}; the maximum is {}. Set it in the yard, cold",
-                            Pressure.psi(psi),
-                            bay,
-                            held.get()));
+                    WORDS.message("wouldBeNeeded", "psi", Pressure.psi(psi), "bay", bay, "held", held.get()));
         }
         return new CorrectedPressure(
                 Pressure.psi(psi),
                 false,
-                Message.of("{} at {} reads {} at {}", Pressure.psi(psi), bay, target, coldest));
+                WORDS.message("atReads", "psi", Pressure.psi(psi), "bay", bay, "target", target, "coldest", coldest));
     }
 
     /**
@@ -85,8 +78,7 @@ public final class TemperatureCorrection {
      */
     public static void refuseHalf(Optional<Temperature> bay, Optional<Temperature> coldest) {
         if (bay.isPresent() != coldest.isPresent()) {
-            throw new InvalidInputException(
-                    "Enter the temperature of the bay and of the coldest morning in the yard, or neither.");
+            throw new InvalidInputException(WORDS.say("enterTheTemperature"));
         }
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.pressure;
 
+import static rotagens.core.pressure.PressureWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -123,11 +125,11 @@ public record VehiclePressures(Vehicle vehicle, PressureInputs facts, Map<Intege
                 pressure,
                 Reason.of(
                         Rule.PLACARD,
-                        pressure.map(goal -> Message.of("A spare is ready for any axle: {}", goal))
-                                .orElse(Message.of("No axle has a target yet")),
-                        Message.of("spare"),
+                        pressure.map(goal -> WORDS.message("spareIsReadyForAny", "goal", goal))
+                                .orElse(WORDS.message("noAxleHasATarget")),
+                        WORDS.message("spare"),
                         Message.of(""),
-                        "It takes the vehicle’s highest target."));
+                        WORDS.say("itTakesTheVehiclesHighest")));
     }
 
     /**
@@ -170,13 +172,19 @@ public record VehiclePressures(Vehicle vehicle, PressureInputs facts, Map<Intege
             double asMade = first.pressure().psi() - next.pressure().psi();
             double asSet = here.get().psi() - behind.get().psi();
             if (asMade * asSet < 0) {
-                return Optional.of(Message.of(
-                        "Axle {} at {} and axle {} at {} turn the placard’s {} and {} round: is this an empty setting?",
+                return Optional.of(WORDS.message(
+                        "axleAtAndAxle",
+                        "front",
                         front,
+                        "here",
                         here.get(),
+                        "rear",
                         front + 1,
+                        "behind",
                         behind.get(),
+                        "frontPlacard",
                         first.pressure(),
+                        "rearPlacard",
                         next.pressure()));
             }
         }

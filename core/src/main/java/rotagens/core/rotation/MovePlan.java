@@ -1,5 +1,7 @@
 package rotagens.core.rotation;
 
+import static rotagens.core.rotation.RotationWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -27,17 +29,17 @@ public record MovePlan(List<Lift> lifts, Map<Position, Position> wheelFrom, bool
     /** How a tire gets to its place. */
     public enum MoveMethod {
         /** The wheel goes along; nothing is taken off it. */
-        WITH_WHEEL("with its wheel"),
+        WITH_WHEEL(WORDS.say("withItsWheel")),
         /** Off its wheel and on again the other way round, for a tire with a direction. */
-        REVERSED_ON_WHEEL("with its wheel, reversed on it: the arrow"),
+        REVERSED_ON_WHEEL(WORDS.say("withItsWheelReversed")),
         /** Off its wheel and onto the one that stays there. */
-        REMOUNTED("remounted on the wheel there"),
+        REMOUNTED(WORDS.say("remountedOnTheWheelThere")),
         /** Out of stock, onto the wheel there. */
-        FROM_STOCK("from stock, mounted"),
+        FROM_STOCK(WORDS.say("fromStockMounted")),
         /** Bought, onto the wheel there. */
-        PURCHASED("new, mounted"),
+        PURCHASED(WORDS.say("newMounted")),
         /** Off the vehicle. */
-        REMOVED("removed");
+        REMOVED(WORDS.say("removed"));
 
         private final String label;
 
@@ -174,7 +176,12 @@ public record MovePlan(List<Lift> lifts, Map<Position, Position> wheelFrom, bool
                         group.stream()
                                 .filter(OnAxle.class::isInstance)
                                 .map(OnAxle.class::cast)
-                                .map(on -> "axle " + on.axle() + " " + on.side().label())
+                                .map(on -> WORDS.say(
+                                        "axle",
+                                        "axle",
+                                        on.axle(),
+                                        "side",
+                                        on.side().label()))
                                 .distinct()
                                 .toList(),
                         moves.stream()

@@ -1,5 +1,7 @@
 package rotagens.core.rotation;
 
+import static rotagens.core.rotation.RotationWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -66,22 +68,28 @@ public record ReplacementSearch(
         public List<Message> label() {
             List<Message> words = new ArrayList<>();
             if (acrossApart.isPresent()) {
-                words.add(Message.of(
-                        "tread {} from {}",
+                words.add(WORDS.message(
+                        "treadFrom",
+                        "acrossApart",
                         TreadDepth.of32nds(Math.round(acrossApart.getAsDouble() * 10) / 10.0),
+                        "opposite",
                         position.opposite().code()));
             }
             if (mateApart.isPresent()) {
                 Length apart = Length.ofInches(Math.abs(mateApart.getAsDouble()));
                 words.add(
                         Math.abs(mateApart.getAsDouble()) < SAME_IN
-                                ? Message.of(
-                                        "as large as its mate {}",
+                                ? WORDS.message(
+                                        "asLargeAsItsMate",
+                                        "mate",
                                         mate(position).code())
-                                : Message.of(
-                                        "{} {} than its mate {}",
+                                : WORDS.message(
+                                        "thanItsMate",
+                                        "apart",
                                         apart,
+                                        "more",
                                         mateApart.getAsDouble() > 0 ? "larger" : "smaller",
+                                        "mate",
                                         mate(position).code()));
             }
             return words;
@@ -129,33 +137,27 @@ public record ReplacementSearch(
         long buy = count(best);
         long buySecond = count(second);
         if (buy != buySecond) {
-            return Message.of(
-                    buy == 0
-                            ? "The runner-up would have to be bought; the best lies in stock."
-                            : "The runner-up needs more tires bought.");
+            return (buy == 0 ? WORDS.message("runnerUpWouldHave") : WORDS.message("runnerUpNeedsMoreTires"));
         }
         double across = worst(best, false);
         double acrossSecond = worst(second, false);
         if (Math.abs(across - acrossSecond) > 0.05) {
-            return Message.of(
-                    "Tread {} from the opposite tire, the runner-up {}.",
+            return WORDS.message(
+                    "treadFromTheOppositeTire",
+                    "across",
                     TreadDepth.of32nds(Math.round(across * 10) / 10.0),
+                    "acrossSecond",
                     TreadDepth.of32nds(Math.round(acrossSecond * 10) / 10.0));
         }
         double mate = worst(best, true);
         double mateSecond = worst(second, true);
         if (Math.abs(mate - mateSecond) > SAME_IN) {
-            return Message.of(
-                    "{} from its mate’s diameter, the runner-up {}.",
-                    Length.ofInches(mate),
-                    Length.ofInches(mateSecond));
+            return WORDS.message(
+                    "fromItsMatesDiameter", "mate", Length.ofInches(mate), "mateSecond", Length.ofInches(mateSecond));
         }
         return ages(best).equals(ages(second))
-                ? Message.of("Both match alike, {}.", ages(best))
-                : Message.of(
-                        "Both match alike: the best is the older, {} against {}, and goes first.",
-                        ages(best),
-                        ages(second));
+                ? WORDS.message("bothMatchAlike", "ages", ages(best))
+                : WORDS.message("bothMatchAlikeTheBest", "ages", ages(best), "ages2", ages(second));
     }
 
     private static long count(ReplacementOption replacementOption) {
@@ -180,7 +182,7 @@ public record ReplacementSearch(
                         .tire()
                         .dotWeek()
                         .map(made -> String.format(Locale.ROOT, "DOT %s", made.marked()))
-                        .orElse("no date"))
+                        .orElse(WORDS.say("noDate")))
                 .distinct()
                 .collect(Collectors.joining(", "));
     }

@@ -1,5 +1,7 @@
 package rotagens.core.rotation;
 
+import static rotagens.core.rotation.RotationWords.WORDS;
+
 import rotagens.core.policy.Policy;
 import rotagens.core.policy.PolicyNumber;
 
@@ -7,24 +9,24 @@ import rotagens.core.policy.PolicyNumber;
 public enum RotationGoal {
     /** Buy late, wear evenly. */
     EVEN_WEAR(
-            "Even wear",
-            "The next forced purchase as late as possible with the available tires, then even tread on every axle.",
+            WORDS.say("evenWear"),
+            WORDS.say("nextForcedPurchaseAsLate"),
             true,
             new ScoreWeights(1_000_000, 0, 200, 400, 10, 20, 0)),
     /** The newest in front, the older ones used up behind. */
     NEWEST_ON_STEER(
-            "Newest on steer",
-            "Newest tires on steer. Older tires are used up on other axles.",
+            WORDS.say("newestOnSteer"),
+            WORDS.say("newestTiresOnSteerOlder"),
             false,
             new ScoreWeights(1_000_000, 400, 40, 100, 10, 20, 1)),
     /** As few wheels and beads as the rules allow. */
     LEAST_LABOR(
-            "Least labor",
-            "The fewest wheels lifted and the fewest beads broken that keep every rule until the next visit.",
+            WORDS.say("leastLabor"),
+            WORDS.say("fewestWheelsLifted"),
             false,
             new ScoreWeights(3_000, 0, 1, 2, 10_000, 4_000, 0)),
     /** By the fleet’s own points. */
-    CUSTOM("Custom weights", "Weighed by the points the fleet’s policy gives each value.", false, null);
+    CUSTOM(WORDS.say("customWeights"), WORDS.say("weighedByThePoints"), false, null);
 
     /**
      * What each figure counts, in points; less is better.

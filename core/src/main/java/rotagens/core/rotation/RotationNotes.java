@@ -1,5 +1,7 @@
 package rotagens.core.rotation;
 
+import static rotagens.core.rotation.RotationWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -40,8 +42,7 @@ public final class RotationNotes {
         steerTread(rotationProblem, arrangement).ifPresent(remarks::add);
         remarks.addAll(duals(arrangement));
         if (movePlan.relearn()) {
-            remarks.add(
-                    Message.of("Inside sensors move with their wheels: relearn, or the dash names the wrong corner."));
+            remarks.add(WORDS.message("insideSensorsMoveWithTheir"));
         }
         Vehicle vehicle = rotationProblem.inputs().vehicle().vehicle();
         boolean outside = movePlan.all().stream()
@@ -49,8 +50,7 @@ public final class RotationNotes {
                 .flatMap(place -> vehicle.sensorAt(place).stream())
                 .anyMatch(sensor -> sensor.location() == Sensor.Location.OUTSIDE);
         if (outside) {
-            remarks.add(
-                    Message.of("Take outside sensors off first, tagged by position, and put each back to its own."));
+            remarks.add(WORDS.message("takeOutsideSensorsOffFirst"));
         }
         unread(vehicle, movePlan).ifPresent(remarks::add);
         return List.copyOf(remarks);
@@ -60,10 +60,8 @@ public final class RotationNotes {
         OptionalDouble was = rotationProblem.measures(rotationProblem.today()).steerYears();
         OptionalDouble is = rotationProblem.measures(arrangement).steerYears();
         return more(is, was)
-                ? Optional.of(Message.of(
-                        "The steer axle gets older: {} instead of {}.",
-                        years(is.getAsDouble()),
-                        years(was.getAsDouble())))
+                ? Optional.of(WORDS.message(
+                        "steerAxleGetsOlderInstead", "is", years(is.getAsDouble()), "was", years(was.getAsDouble())))
                 : Optional.empty();
     }
 
@@ -75,9 +73,11 @@ public final class RotationNotes {
         OptionalDouble was = steerLowest(rotationProblem, rotationProblem.today());
         OptionalDouble is = steerLowest(rotationProblem, arrangement);
         return more(was, is)
-                ? Optional.of(Message.of(
-                        "The steer axle gets more worn: {} instead of {}.",
+                ? Optional.of(WORDS.message(
+                        "steerAxleGetsMoreWorn",
+                        "is",
                         TreadDepth.of32nds(is.getAsDouble()),
+                        "was",
                         TreadDepth.of32nds(was.getAsDouble())))
                 : Optional.empty();
     }
@@ -106,9 +106,11 @@ public final class RotationNotes {
                     double larger =
                             MatchingRules.larger(tire.worn(), mate.worn()).orElse(0);
                     if (Math.abs(larger) >= WORTH_SAYING_IN) {
-                        said.add(Message.of(
-                                "{} is {} larger than its mate and carries more of the dual’s load.",
+                        said.add(WORDS.message(
+                                "isLargerThanItsMate",
+                                "more",
                                 (larger > 0 ? position : inner).code(),
+                                "larger",
                                 Length.ofInches(Math.abs(larger))));
                     }
                 });
@@ -128,8 +130,6 @@ public final class RotationNotes {
                 .toList();
         return unread.isEmpty()
                 ? Optional.empty()
-                : Optional.of(Message.of(
-                        "The wheel at {} is not on file: its tire is remounted instead of the wheel moved.",
-                        String.join(", ", unread)));
+                : Optional.of(WORDS.message("wheelAtIsNot", "unread", String.join(", ", unread)));
     }
 }

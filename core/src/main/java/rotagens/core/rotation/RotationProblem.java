@@ -1,5 +1,7 @@
 package rotagens.core.rotation;
 
+import static rotagens.core.rotation.RotationWords.WORDS;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -228,33 +230,34 @@ public final class RotationProblem {
                 .ifPresent(placard -> known.add(placard.size().molded()));
         return known.isEmpty() || known.contains(size)
                 ? Optional.empty()
-                : Optional.of(
-                        new VerdictReason(
-                                Verdict.DO_NOT_OPERATE,
-                                Reason.of(
-                                        Rule.AXLE_MATCH,
-                                        Message.of("{}, this axle takes {}", size, String.join(" or ", known)),
-                                        Message.of(size),
-                                        Message.of(String.join(" or ", known)),
-                                        "Another size asks for its own pressures, threshold and machine: that is a change of tires, not a rotation.")));
+                : Optional.of(new VerdictReason(
+                        Verdict.DO_NOT_OPERATE,
+                        Reason.of(
+                                Rule.AXLE_MATCH,
+                                WORDS.message(
+                                        "thisAxleTakes", "size", size, "known", String.join(WORDS.say("or"), known)),
+                                Message.of(size),
+                                Message.of(String.join(WORDS.say("or"), known)),
+                                WORDS.say("anotherSizeAsks"))));
     }
 
     private Optional<VerdictReason> tooSlow(CandidateTire tire) {
         return speed(tire.tire().model())
                 .filter(symbol -> slowest.filter(least -> symbol.kmPerHour() < least.kmPerHour())
                         .isPresent())
-                .map(
-                        symbol -> new VerdictReason(
-                                Verdict.DO_NOT_OPERATE,
-                                Reason.of(
-                                        Rule.SPEED_RATING,
-                                        Message.of(
-                                                "Speed symbol {}, the vehicle runs on {}",
-                                                symbol.name(),
-                                                slowest.orElseThrow().name()),
-                                        Message.of(symbol.name()),
-                                        Message.of(slowest.orElseThrow().name()),
-                                        "No tire is slower than those the vehicle runs on; its manufacturer’s data come first.")));
+                .map(symbol -> new VerdictReason(
+                        Verdict.DO_NOT_OPERATE,
+                        Reason.of(
+                                Rule.SPEED_RATING,
+                                WORDS.message(
+                                        "speedSymbolTheVehicleRuns",
+                                        "symbol",
+                                        symbol.name(),
+                                        "slowest",
+                                        slowest.orElseThrow().name()),
+                                Message.of(symbol.name()),
+                                Message.of(slowest.orElseThrow().name()),
+                                WORDS.say("noTireIsSlowerThan"))));
     }
 
     private static Optional<SpeedSymbol> speed(TireModel model) {
@@ -349,10 +352,10 @@ public final class RotationProblem {
                                 Verdict.DO_NOT_OPERATE,
                                 Reason.of(
                                         Rule.AXLE_MATCH,
-                                        Message.of("No tire at {}", position.code()),
-                                        Message.of("none"),
-                                        Message.of("one"),
-                                        "Every place on an axle carries a tire."))));
+                                        WORDS.message("noTire", "position", position.code()),
+                                        WORDS.message("none"),
+                                        WORDS.message("one"),
+                                        WORDS.say("everyPlaceOnAnAxle")))));
             }
             tire.ifPresent(here ->
                     violations(here, position).forEach(verdictReason -> add(broken, List.of(position), verdictReason)));

@@ -1,5 +1,7 @@
 package rotagens.core.rotation;
 
+import static rotagens.core.rotation.RotationWords.WORDS;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -182,29 +184,27 @@ public record RotationProposal(Arrangement arrangement, ArrangementMetrics metri
     public static List<Message> remedies(RotationProblem rotationProblem, Optional<Infeasibility> infeasibility) {
         List<Message> cures = new ArrayList<>();
         latestVisit(rotationProblem)
-                .ifPresent(day -> cures.add(Message.of(
-                        "An earlier next visit: the available tires can be arranged to last until {}.", day)));
+                .ifPresent(day -> cures.add(WORDS.message("earlierNextVisitTheAvailable", "day", day)));
         infeasibility.ifPresent(found -> found.rules().forEach(rule -> cures.add(Message.of(cure(rule)))));
         if (rotationProblem.inputs().toBuy().isEmpty()) {
-            cures.add(Message.of("Allow tires to be bought."));
+            cures.add(WORDS.message("allowTiresToBeBought"));
         }
         return cures;
     }
 
     private static String cure(Rule rule) {
         return switch (rule) {
-            case AGE_STEER -> "Younger tires for steer, or a manager’s override of the steer age with a reason.";
-            case AGE_OVERALL -> "Younger tires in place of those that pass the overall age limit.";
-            case PULL_POINT -> "Deeper tires, or a manager’s override of the pull point with a reason.";
-            case TREAD_LIMIT, WEAR_BAR -> "Use deeper tires. The legal limit cannot be overridden.";
-            case PATTERN_MATCH, TREAD_MATCH -> "A pair that matches, or a manager’s override with a reason.";
-            case DUAL_DIAMETER ->
-                "A tire nearer in diameter to its mate; measure both round the tread where models differ.";
-            case RETREAD_STEER, STEER_ALLOWED -> "Two tires that may run on steer.";
-            case DOT_DATE -> "Read the DOT code of the tires whose date isn’t on file.";
-            case TREAD_CURRENT -> "Gauge the tires whose depth isn’t on file.";
-            case LOAD_CAPACITY -> "Tires rated for the load, or less load on the axle.";
-            default -> "Tires that keep this rule, from stock or bought.";
+            case AGE_STEER -> WORDS.say("youngerTiresForSteer");
+            case AGE_OVERALL -> WORDS.say("youngerTiresInPlace");
+            case PULL_POINT -> WORDS.say("deeperTiresOrAManagers");
+            case TREAD_LIMIT, WEAR_BAR -> WORDS.say("useDeeperTiresTheLegal");
+            case PATTERN_MATCH, TREAD_MATCH -> WORDS.say("pairThatMatches");
+            case DUAL_DIAMETER -> WORDS.say("tireNearerInDiameter");
+            case RETREAD_STEER, STEER_ALLOWED -> WORDS.say("twoTiresThatMayRun");
+            case DOT_DATE -> WORDS.say("readTheDotCode");
+            case TREAD_CURRENT -> WORDS.say("gaugeTheTiresWhoseDepth");
+            case LOAD_CAPACITY -> WORDS.say("tiresRatedForTheLoad");
+            default -> WORDS.say("tiresThatKeepThisRule");
         };
     }
 

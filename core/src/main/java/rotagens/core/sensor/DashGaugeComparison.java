@@ -1,5 +1,7 @@
 package rotagens.core.sensor;
 
+import static rotagens.core.sensor.SensorWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -82,7 +84,7 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
                 .sorted(java.util.Comparator.comparing(Position::code))
                 .toList();
         if (named.isEmpty()) {
-            throw new InvalidInputException("Read at least one corner on the dash and by gauge.");
+            throw new InvalidInputException(WORDS.say("readAtLeastOneCorner"));
         }
         int n = named.size();
         double[][] cost = new double[n][n];
@@ -249,17 +251,20 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
                                 .anyMatch(cornerMatch ->
                                         cornerMatch.onAnotherAxle() && CornerMatch.axle(cornerMatch.named()) == axle));
         if (bothWays) {
-            said.add("axle " + axles.get(0) + " and axle " + axles.get(1)
-                    + " are swapped, but not certain whether left or right");
+            said.add(WORDS.say("axleAndAxleAreSwapped", "one", axles.get(0), "other", axles.get(1)));
         }
         open.stream()
                 .filter(cornerMatch -> !bothWays || !cornerMatch.onAnotherAxle())
-                .map(cornerMatch -> "the dash’s " + cornerMatch.named().code()
-                        + cornerMatch
+                .map(cornerMatch -> WORDS.say(
+                        "dashs",
+                        "named",
+                        cornerMatch.named().code(),
+                        "axle",
+                        cornerMatch
                                 .axle()
                                 .filter(axle -> cornerMatch.onAnotherAxle())
-                                .map(axle -> " is a tire of axle " + axle + ", which one can’t be told")
-                                .orElse(" isn’t the tire there, which one it is can’t be told"))
+                                .map(axle -> WORDS.say("isATireOfAxle", "axle", axle))
+                                .orElse(WORDS.say("isntTheTireThereWhich"))))
                 .forEach(said::add);
         return said;
     }
@@ -291,7 +296,7 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
      */
     public Message statement() {
         if (matches()) {
-            return Message.of("Every corner on the dash shows what the gauge reads there.");
+            return WORDS.message("everyCornerOnTheDash");
         }
         List<CornerMatch> crossed = swapped();
         if (!crossed.isEmpty()) {
@@ -299,30 +304,44 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
                     .map(cornerMatch -> cornerMatch.named().code())
                     .toList();
             List<String> open = agreed();
-            return Message.of(
-                    "{} {} swapped: {}{}. Relearn before adding air.",
-                    codes.size() == 2 ? codes.get(0) + " and " + codes.get(1) : String.join(", ", codes),
-                    codes.size() == 1 ? "is" : "are",
+            return WORDS.message(
+                    "isSwappedOtherRelearnBefore",
+                    "corners",
+                    codes.size() == 2
+                            ? WORDS.say("and", "some", codes.get(0), "last", codes.get(1))
+                            : String.join(", ", codes),
+                    "number",
+                    codes.size(),
+                    "crossed",
                     crossed.stream()
-                            .map(cornerMatch ->
-                                    "the dash’s " + cornerMatch.named().code() + " is the tire at "
-                                            + cornerMatch.shows().code())
+                            .map(cornerMatch -> WORDS.say(
+                                    "dashsIsTheTire",
+                                    "named",
+                                    cornerMatch.named().code(),
+                                    "shows",
+                                    cornerMatch.shows().code()))
                             .collect(java.util.stream.Collectors.joining("; ")),
-                    open.isEmpty() ? "" : "; " + String.join("; ", open));
+                    "open",
+                    String.join("; ", open),
+                    "hasOpen",
+                    !open.isEmpty());
         }
         if (!agreed().isEmpty()) {
             String said = String.join("; ", agreed());
-            return Message.of(
-                    "{}. Relearn before adding air; to tell more, change one tire and read again.",
+            return WORDS.message(
+                    "relearnBeforeAddingAir",
+                    "said",
                     said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1));
         }
         if (!ambiguous().isEmpty()) {
-            return Message.of(
-                    "Not certain: another assignment differs by only {} in total. Change one tire’s pressure and compare again.",
+            return WORDS.message(
+                    "notCertainAnotherAssignmentDiffers",
+                    "marginPsi",
                     Pressure.psi(Math.round(marginPsi() * 10) / 10.0));
         }
-        return Message.of(
-                "No sensors are swapped, but dash and gauge differ by up to {}. Read both again, then check the sensor.",
+        return WORDS.message(
+                "noSensorsAreSwappedBut",
+                "mapToDouble",
                 Pressure.psi(
                         corners.stream().mapToDouble(CornerMatch::offPsi).max().orElseThrow()));
     }
@@ -342,12 +361,8 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
          * @return a sentence that begins with the corner
          */
         public Message statement() {
-            return Message.of(
-                    "{} {} to {}, read all corners on the dash again, then put it back to {}.",
-                    up ? "Fill" : "Let",
-                    corner.code(),
-                    to,
-                    restore);
+            return WORDS.message(
+                    "fillToReadAllCorners", "up", up, "corner", corner.code(), "to", to, "restore", restore);
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.sensor;
 
+import static rotagens.core.sensor.SensorWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -144,9 +146,7 @@ public record RelearnGuide(
             learning = false;
             lit = null;
             if (!heard.isEmpty()) {
-                remarks.add(Message.of(
-                        "Learn mode timed out: the {} heard so far count no more. Start again from the first corner.",
-                        heard.size() == 1 ? "corner" : heard.size() + " corners"));
+                remarks.add(WORDS.message("learnModeTimedOut", "count", heard.size()));
             }
             heard.clear();
             atOwnLamp.clear();
@@ -156,22 +156,19 @@ public record RelearnGuide(
         private void lamp(Position corner) {
             Optional<Position> wanted = next();
             if (wanted.isPresent() && !wanted.get().equals(corner)) {
-                remarks.add(Message.of(
-                        "The lamp at {} is lit, but the procedure names {}. Work at {} and correct the procedure afterward.",
+                remarks.add(WORDS.message(
+                        "lampAtIsLitBut",
+                        "corner",
                         corner.code(),
-                        wanted.get().code(),
-                        corner.code()));
+                        "wanted",
+                        wanted.get().code()));
             }
             lit = corner;
         }
 
         private void hear(Position corner) {
             if (lit != null && !lit.equals(corner)) {
-                remarks.add(Message.of(
-                        "The lamp at {} was lit, but the sensor at {} was made to answer: the vehicle now takes it for {}. End learn mode and start again.",
-                        lit.code(),
-                        corner.code(),
-                        lit.code()));
+                remarks.add(WORDS.message("lampAtWasLitBut", "lit", lit.code(), "corner", corner.code()));
                 wrongly.add(lit);
                 wrongly.add(corner);
             } else if (lit != null) {
@@ -190,10 +187,7 @@ public record RelearnGuide(
                 heard.addAll(corners);
             }
             if (heard.size() < corners.size()) {
-                remarks.add(Message.of(
-                        "It gave its end signal after {} of {} corners. The horn alone does not confirm the relearn. Compare dash and gauge at every corner.",
-                        heard.size(),
-                        corners.size()));
+                remarks.add(WORDS.message("itGaveItsEndSignal", "heard", heard.size(), "all", corners.size()));
             }
         }
 
@@ -254,36 +248,26 @@ public record RelearnGuide(
                 return Optional.of(new SilentSensor(
                         SilentSensor.NextStep.RETRY,
                         corner,
-                        Message.of(
-                                facts.trigger() == Trigger.TOOL
-                                        ? "Not heard at {}. Try again: tool at the sidewall beside the valve, away from other tools and phones."
-                                        : "Not heard at {}. Try again: let more air out, a good 10 psi, without haste.",
-                                corner.code())));
+                        (facts.trigger() == Trigger.TOOL
+                                ? WORDS.message("notHeardAtTryAgain", "corner", corner.code())
+                                : WORDS.message("notHeardAtTryAgain2", "corner", corner.code()))));
             }
             if (tries <= RANGE_TRIES) {
                 return Optional.of(new SilentSensor(
                         SilentSensor.NextStep.NOT_IN_RANGE,
                         corner,
-                        Message.of(
-                                "No response at {}: out of range. Roll the vehicle a quarter wheel turn, close the doors, and try again.",
-                                corner.code())));
+                        WORDS.message("noResponseAtOut", "corner", corner.code())));
             }
             return Optional.of(
                     facts.oldBattery(corner)
                             ? new SilentSensor(
                                     SilentSensor.NextStep.BATTERY,
                                     corner,
-                                    Message.of(
-                                            "Silent at {} after {} tries, and by its age the battery may be empty: replace the sensor, then relearn.",
-                                            corner.code(),
-                                            tries))
+                                    WORDS.message("silentAtAfterTries", "corner", corner.code(), "tries", tries))
                             : new SilentSensor(
                                     SilentSensor.NextStep.SENSOR,
                                     corner,
-                                    Message.of(
-                                            "Silent at {} after {} tries: the sensor is broken, of the wrong kind, or not there. Read its ID with the tool off the vehicle’s other corners’ reach; replace it, then relearn.",
-                                            corner.code(),
-                                            tries)));
+                                    WORDS.message("silentAtAfterTries2", "corner", corner.code(), "tries", tries)));
         }
 
         RelearnGuide coach() {
@@ -325,48 +309,41 @@ public record RelearnGuide(
 
         private Message statement(Stage stage, Optional<DashGaugeComparison> compared) {
             return switch (stage) {
-                case PREPARE ->
-                    Message.of(
-                            "Turn the exterior lamps’ automatic off, so that the marker lamps can be seen. Vehicle level, tires cold.");
+                case PREPARE -> WORDS.message("turnTheExteriorLampsAutomatic");
                 case ENTER -> Message.of(way().orElseThrow().label());
                 case CORNERS -> corner();
                 case REINFLATE ->
-                    Message.of(
-                            "Inflate every tire to target and check it: {}. The relearn cannot be finished before that.{}",
+                    WORDS.message(
+                            "inflateEveryTireToTarget",
+                            "codes",
                             codes(toReinflate()),
+                            "compared",
                             compared.filter(found -> !found.matches())
-                                    .map(found -> Message.of(" By dash and gauge: {}", found.statement()))
+                                    .map(found -> WORDS.message("byDashAndGauge", "found", found.statement()))
                                     .orElse(Message.of("")));
                 case COMPARE -> compare(compared);
-                case DONE -> Message.of("Learned: every corner answers on the dash as the gauge reads it.");
-                case FAILED ->
-                    Message.of(
-                            "No way into learn mode worked. Look at fuse, key, and the vehicle’s manual; a tool that writes the IDs is the last way.");
+                case DONE -> WORDS.message("learnedEveryCornerAnswers");
+                case FAILED -> WORDS.message("noWayIntoLearnMode");
             };
         }
 
         /** What keeps it open. */
         private Message compare(Optional<DashGaugeComparison> compared) {
             if (!wrongly.isEmpty()) {
-                return Message.of(
-                        "A sensor was accepted at another corner’s lamp ({}): the dash names them wrongly, whatever it shows. Start again from the first corner.",
-                        codes(wrongly));
+                return WORDS.message("sensorWasAcceptedAtAnother", "codes", codes(wrongly));
             }
             if (!withoutTarget().isEmpty()) {
-                return Message.of(
-                        "No target on file at {}. Derive it under Load & pressure first, so that every corner can be checked at its target.",
-                        codes(withoutTarget()));
+                return WORDS.message("noTargetOnFile", "codes", codes(withoutTarget()));
             }
             if (compared.isEmpty()) {
-                return Message.of("Read every corner on the dash and by gauge, and type both.");
+                return WORDS.message("readEveryCorner");
             }
             if (!compared.get().matches()) {
                 return compared.get().statement();
             }
             return heard.containsAll(corners)
-                    ? Message.of(
-                            "Tires of one pressure prove nothing by the dash. Change one tire after the other by 4 psi or 5%, read again, and put it back; or start again and tap each lamp.")
-                    : Message.of("Not every corner was heard. Start again from the first corner.");
+                    ? WORDS.message("tiresOfOnePressureProve")
+                    : WORDS.message("notEveryCornerWasHeard");
         }
 
         private static String codes(java.util.Collection<Position> at) {
@@ -375,19 +352,21 @@ public record RelearnGuide(
 
         private Message corner() {
             if (!byCorner()) {
-                return Message.of(
-                        "{} Say when it is done.", facts.procedure().end().label());
+                return WORDS.message(
+                        "sayWhenItIsDone", "end", facts.procedure().end().label());
             }
             if (lit != null) {
                 return Message.of("{}: {}", lit.code(), facts.trigger().label());
             }
             return heard.containsAll(corners)
-                    ? Message.of(
-                            "All corners heard. {}", facts.procedure().end().label())
-                    : Message.of(
-                            "{} Tap the corner that is lit{}.",
+                    ? WORDS.message(
+                            "allCornersHeard", "end", facts.procedure().end().label())
+                    : WORDS.message(
+                            "tapTheCorner",
+                            "cornerPrompt",
                             facts.procedure().cornerPrompt().label(),
-                            next().map(next -> "; by the procedure it is " + next.code())
+                            "next",
+                            next().map(next -> WORDS.say("byTheProcedure", "next", next.code()))
                                     .orElse(""));
         }
     }

@@ -1,5 +1,7 @@
 package rotagens.core.sensor;
 
+import static rotagens.core.sensor.SensorWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -28,13 +30,13 @@ public record RelearnProcedure(
     /** A way into learn mode. */
     public enum EntryMethod {
         /** By the dash’s own menu. */
-        MENU("Dash menu: set the vehicle to learn its tire sensors."),
+        MENU(WORDS.say("dashMenuSetTheVehicle")),
         /** By the buttons of the key fob. */
-        KEY_FOB("Ignition on, engine off. Hold lock and unlock on the key fob together until the horn sounds."),
+        KEY_FOB(WORDS.say("ignitionOnEngineOffHold")),
         /** By a tool that writes the IDs; nothing is asked corner by corner. */
-        DIAGNOSTIC_TOOL("Write the sensors’ IDs through the diagnostic socket with the diagnostic tool."),
+        DIAGNOSTIC_TOOL(WORDS.say("writeTheSensorsIdsThrough")),
         /** By driving; the vehicle finds out by itself. */
-        DRIVE("Drive it: the vehicle hears its sensors on the road. Park, then look at the dash.");
+        DRIVE(WORDS.say("driveItTheVehicleHears"));
 
         private final String label;
 
@@ -64,11 +66,11 @@ public record RelearnProcedure(
     /** How the vehicle says which corner it wants. */
     public enum CornerPrompt {
         /** The lamp outside, at the corner. */
-        MARKER_LAMP("The marker lamp at the corner it wants lights."),
+        MARKER_LAMP(WORDS.say("markerLampAtTheCorner")),
         /** The dash, by its name. */
-        DASH("The dash names the corner it wants."),
+        DASH(WORDS.say("dashNamesTheCorner")),
         /** It says nothing. */
-        NONE("It doesn’t say which corner it wants.");
+        NONE(WORDS.say("itDoesntSayWhichCorner"));
 
         private final String label;
 
@@ -89,9 +91,9 @@ public record RelearnProcedure(
     /** What makes a sensor answer. */
     public enum Trigger {
         /** A tool that wakes the sensor through the sidewall. */
-        TOOL("Hold the activation tool at the valve until the horn sounds once."),
+        TOOL(WORDS.say("holdTheActivationTool")),
         /** A falling pressure, which has to be put back. */
-        DEFLATION("Let air out at the valve until the horn sounds once. Every tire is filled again afterwards.");
+        DEFLATION(WORDS.say("letAirOut"));
 
         private final String label;
 
@@ -112,11 +114,11 @@ public record RelearnProcedure(
     /** How it says that it has heard them all. */
     public enum EndSignal {
         /** The horn. */
-        HORN_TWICE("The horn sounds twice."),
+        HORN_TWICE(WORDS.say("hornSoundsTwice")),
         /** The dash. */
-        DASH("The dash says so."),
+        DASH(WORDS.say("dashSaysSo")),
         /** Nothing. */
-        NONE("It gives no sign: only dash and gauge tell.");
+        NONE(WORDS.say("itGivesNoSignOnly"));
 
         private final String label;
 
@@ -150,10 +152,10 @@ public record RelearnProcedure(
         entryMethods = List.copyOf(entryMethods);
         cornerOrder = List.copyOf(cornerOrder);
         if (entryMethods.isEmpty()) {
-            throw new InvalidInputException("Name at least one way into learn mode.");
+            throw new InvalidInputException(WORDS.say("nameAtLeastOneWay"));
         }
         if (Set.copyOf(cornerOrder).size() != cornerOrder.size()) {
-            throw new InvalidInputException("A corner is listed twice. Enter each corner once.");
+            throw new InvalidInputException(WORDS.say("cornerIsListedTwiceEnter"));
         }
     }
 

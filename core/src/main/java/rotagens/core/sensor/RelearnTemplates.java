@@ -1,5 +1,7 @@
 package rotagens.core.sensor;
 
+import static rotagens.core.sensor.SensorWords.WORDS;
+
 import java.util.List;
 import rotagens.core.sensor.RelearnProcedure.CornerPrompt;
 import rotagens.core.sensor.RelearnProcedure.EndSignal;
@@ -22,7 +24,7 @@ public final class RelearnTemplates {
     public static List<RelearnProcedure> on(AxleLayout axleLayout) {
         return List.of(
                 new RelearnProcedure(
-                        "Key fob, round by the right",
+                        WORDS.say("keyFobRound"),
                         List.of(EntryMethod.KEY_FOB, EntryMethod.MENU),
                         CornerPrompt.MARKER_LAMP,
                         Trigger.TOOL,
@@ -30,7 +32,7 @@ public final class RelearnTemplates {
                         RelearnProcedure.round(axleLayout, Side.RIGHT),
                         ""),
                 new RelearnProcedure(
-                        "Dash menu, round by the left",
+                        WORDS.say("dashMenuRound"),
                         List.of(EntryMethod.MENU, EntryMethod.DIAGNOSTIC_TOOL),
                         CornerPrompt.DASH,
                         Trigger.TOOL,
@@ -38,7 +40,7 @@ public final class RelearnTemplates {
                         RelearnProcedure.round(axleLayout, Side.LEFT),
                         ""),
                 new RelearnProcedure(
-                        "Letting air out, round by the right",
+                        WORDS.say("lettingAirOutRound"),
                         List.of(EntryMethod.KEY_FOB, EntryMethod.MENU),
                         CornerPrompt.MARKER_LAMP,
                         Trigger.DEFLATION,
@@ -46,20 +48,20 @@ public final class RelearnTemplates {
                         RelearnProcedure.round(axleLayout, Side.RIGHT),
                         ""),
                 new RelearnProcedure(
-                        "Learns on the road",
+                        WORDS.say("learnsOnTheRoad"),
                         List.of(EntryMethod.DRIVE, EntryMethod.DIAGNOSTIC_TOOL),
                         CornerPrompt.NONE,
                         Trigger.TOOL,
                         EndSignal.NONE,
                         RelearnProcedure.round(axleLayout, Side.LEFT),
-                        "Manufacturers require some minutes above town speed."),
+                        WORDS.say("manufacturersRequireSomeMinutesAbove")),
                 new RelearnProcedure(
-                        "Diagnostic tool writes the IDs",
+                        WORDS.say("diagnosticToolWritesTheIds"),
                         List.of(EntryMethod.DIAGNOSTIC_TOOL),
                         CornerPrompt.NONE,
                         Trigger.TOOL,
                         EndSignal.DASH,
                         RelearnProcedure.round(axleLayout, Side.LEFT),
-                        "IDs as on file under Sensors, or as read with the activation tool."));
+                        WORDS.say("idsAsOnFileUnder")));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.sensor;
 
+import static rotagens.core.sensor.SensorWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,8 +61,8 @@ public record SensorReplacementOptions(Money oneNow, Money oneInAll, Money all, 
             if (sensorStatus.isDead()) {
                 now += costs.visit(1, true);
                 visits++;
-                lines.add(Message.of(
-                        "{} now, its bead broken for it: {}", sensorStatus.position(), money(costs.visit(1, true))));
+                lines.add(WORDS.message(
+                        "nowItsBeadBroken", "position", sensorStatus.position(), "money", money(costs.visit(1, true))));
                 continue;
             }
             LocalDate end =
@@ -74,15 +76,21 @@ public record SensorReplacementOptions(Money oneNow, Money oneInAll, Money all, 
             visits += withTire ? 0 : 1;
             lines.add(
                     withTire
-                            ? Message.of(
-                                    "{} with its tire, planned {}: {}",
+                            ? WORDS.message(
+                                    "withItsTirePlanned",
+                                    "position",
                                     sensorStatus.position(),
+                                    "tireDue",
                                     sensorStatus.tireDue().get(),
+                                    "money",
                                     money(cost))
-                            : Message.of(
-                                    "{} from {} on, its bead broken for it: {}",
+                            : WORDS.message(
+                                    "fromOnItsBeadBroken",
+                                    "position",
                                     sensorStatus.position(),
+                                    "end",
                                     end,
+                                    "money",
                                     money(cost)));
         }
         return new SensorReplacementOptions(
@@ -114,13 +122,11 @@ public record SensorReplacementOptions(Money oneNow, Money oneInAll, Money all, 
     public Message cheaper() {
         long difference = oneInAll.cents() - all.cents();
         if (difference == 0) {
-            return Message.of("Both cost the same.");
+            return WORDS.message("bothCostTheSame");
         }
         return difference > 0
-                ? Message.of("Cheaper: all at once, by {} over the years.", money(difference))
-                : Message.of(
-                        "Cheaper: one by one, by {}; sensors go in when their tires are off anyway.",
-                        money(-difference));
+                ? WORDS.message("cheaperAllAtOnce", "money", money(difference))
+                : WORDS.message("cheaperOneByOne", "money", money(-difference));
     }
 
     /**
@@ -130,9 +136,7 @@ public record SensorReplacementOptions(Money oneNow, Money oneInAll, Money all, 
      */
     public Message safer() {
         return visits > 1
-                ? Message.of(
-                        "Safer: all at once. They age together, and {} more would die on the road without a warning.",
-                        visits - 1)
-                : Message.of("Equally safe: the others go in with their tires before their batteries end.");
+                ? WORDS.message("saferAllAtOnceThey", "visits", visits - 1)
+                : WORDS.message("equallySafeTheOthersGo");
     }
 }

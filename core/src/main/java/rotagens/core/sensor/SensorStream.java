@@ -1,5 +1,7 @@
 package rotagens.core.sensor;
 
+import static rotagens.core.sensor.SensorWords.WORDS;
+
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
@@ -91,10 +93,13 @@ public final class SensorStream {
                 .filter(one -> Duration.between(one.at(), now.at()).compareTo(FAST_LOSS_WITHIN) <= 0)
                 .filter(one -> isFast(one, now))
                 .max(Comparator.comparingDouble(one -> one.pressure().psi()))
-                .map(one -> Message.of(
-                        "The sensor read {} and {} minutes later {}.",
+                .map(one -> WORDS.message(
+                        "sensorReadAndMinutesLater",
+                        "first",
                         one.pressure(),
+                        "minutes",
                         Duration.between(one.at(), now.at()).toMinutes(),
+                        "later",
                         now.pressure()));
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.sensor;
 
+import static rotagens.core.sensor.SensorWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Optional;
 import rotagens.core.measure.Message;
@@ -40,10 +42,13 @@ public record SensorWithTire(LocalDate batteryMayEnd, LocalDate tireUntil, Money
      * @return a sentence with both days and the money saved
      */
     public Message statement() {
-        return Message.of(
-                "Its battery may fail from {}; the new tire is likely to last until {}. A new sensor now saves {} of lifting the wheel and breaking the bead again.",
+        return WORDS.message(
+                "itsBatteryMayFailFrom",
+                "batteryMayEnd",
                 batteryMayEnd,
+                "tireUntil",
                 tireUntil,
+                "saved",
                 saved.label());
     }
 }

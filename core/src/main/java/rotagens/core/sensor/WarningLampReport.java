@@ -1,5 +1,7 @@
 package rotagens.core.sensor;
 
+import static rotagens.core.sensor.SensorWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Map;
@@ -49,12 +51,17 @@ public final class WarningLampReport {
                                 .isPresent())
                 .min(Comparator.comparing(
                         corner -> share(corner, gauge, targets).orElseThrow()))
-                .map(low -> Message.of(
-                        "The lamp named {}, but the gauge shows {} there, and {} is low: {} of {}. The sensors may be swapped: compare dash and gauge before adding air.",
+                .map(low -> WORDS.message(
+                        "lampNamedButTheGauge",
+                        "named",
                         named.code(),
+                        "there",
                         gauge.get(named),
+                        "low",
                         low.code(),
+                        "found",
                         gauge.get(low),
+                        "target",
                         targets.get(low)));
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.shop;
 
+import static rotagens.core.shop.ShopWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -77,10 +79,13 @@ public final class ScheduleCheck {
         if (placed.assignees().size() < job.techniciansNeeded()) {
             clashes.add(new ScheduleConflict(
                     ScheduleRule.TOO_FEW_TECHNICIANS,
-                    Message.of(
-                            "{} needs {} technicians, {} scheduled.",
+                    WORDS.message(
+                            "needsTechniciansScheduled",
+                            "job",
                             job.unit(),
+                            "techniciansNeeded",
                             job.techniciansNeeded(),
+                            "count",
                             placed.assignees().size())));
         }
         placed.assignees().stream()
@@ -88,18 +93,23 @@ public final class ScheduleCheck {
                 .findFirst()
                 .ifPresent(name -> clashes.add(new ScheduleConflict(
                         ScheduleRule.TECHNICIAN_HOURS,
-                        Message.of(
-                                "{} isn’t at work at {} on {} from {} to {}.",
+                        WORDS.message(
+                                "isntAtWork",
+                                "name",
                                 name,
+                                "yard",
                                 job.yard(),
+                                "day",
                                 placed.day(),
+                                "start",
                                 TimeRange.clock(placed.start()),
+                                "end",
                                 TimeRange.clock(placed.end())))));
         if (rules.yard(job.yard())
                 .filter(yard -> placed.bay() >= 1 && placed.bay() <= yard.bays())
                 .isEmpty()) {
             clashes.add(new ScheduleConflict(
-                    ScheduleRule.EQUIPMENT, Message.of("{} has no bay {}.", job.yard(), placed.bay())));
+                    ScheduleRule.EQUIPMENT, WORDS.message("hasNoBay", "yard", job.yard(), "bay", placed.bay())));
         }
         return clashes;
     }
@@ -117,28 +127,36 @@ public final class ScheduleCheck {
         List<ScheduleConflict> clashes = new ArrayList<>();
         int end = start + job.minutes();
         if (day.isBefore(rules.today())) {
-            clashes.add(new ScheduleConflict(ScheduleRule.DATE_PASSED, Message.of("{} has passed.", day)));
+            clashes.add(new ScheduleConflict(ScheduleRule.DATE_PASSED, WORDS.message("hasPassed", "day", day)));
         }
         if (day.isBefore(job.earliest())) {
             clashes.add(new ScheduleConflict(
                     ScheduleRule.PARTS,
-                    Message.of(
-                            "{} can’t begin before {}: {}.",
+                    WORDS.message(
+                            "cantBeginBefore",
+                            "job",
                             job.unit(),
+                            "earliest",
                             job.earliest(),
-                            job.blockedBy().orElse(Message.of("parts")))));
+                            "blockedBy",
+                            job.blockedBy().orElse(WORDS.message("parts")))));
         }
         job.window()
                 .filter(window -> !window.holds(day))
                 .ifPresent(window -> clashes.add(new ScheduleConflict(
                         ScheduleRule.WINDOW,
                         window.from().equals(window.to())
-                                ? Message.of("{} is meant for {}: {}.", job.unit(), window.from(), window.why())
-                                : Message.of(
-                                        "{} is meant for {} to {}: {}.",
+                                ? WORDS.message(
+                                        "isMeant", "job", job.unit(), "from", window.from(), "why", window.why())
+                                : WORDS.message(
+                                        "isMeant2",
+                                        "job",
                                         job.unit(),
+                                        "from",
                                         window.from(),
+                                        "to",
                                         window.to(),
+                                        "why",
                                         window.why()))));
         if (job.isDrivenStopped()) {
             clashes.add(new ScheduleConflict(ScheduleRule.STOPPED_VEHICLE, ShopSetup.mustNotBeDriven(job)));
@@ -149,11 +167,15 @@ public final class ScheduleCheck {
         } else if (!open.get().holds(start, end)) {
             clashes.add(new ScheduleConflict(
                     ScheduleRule.OUTSIDE_HOURS,
-                    Message.of(
-                            "{} to {} isn’t within {}’s hours, {}.",
+                    WORDS.message(
+                            "toIsntWithinSHours",
+                            "start",
                             TimeRange.clock(start),
+                            "end",
                             TimeRange.clock(end),
+                            "yard",
                             job.yard(),
+                            "open",
                             open.get().label())));
         }
         job.requirements().stream()
@@ -163,17 +185,21 @@ public final class ScheduleCheck {
                 .sorted()
                 .findFirst()
                 .ifPresent(need -> clashes.add(new ScheduleConflict(
-                        ScheduleRule.EQUIPMENT, Message.of("{} has no {}.", job.yard(), need.label()))));
+                        ScheduleRule.EQUIPMENT, WORDS.message("hasNo", "yard", job.yard(), "need", need.label()))));
         rules.bookings().stream()
                 .filter(vehicleBooking -> vehicleBooking.keeps(job.unit(), day, start, end))
                 .findFirst()
                 .ifPresent(vehicleBooking -> clashes.add(new ScheduleConflict(
                         ScheduleRule.VEHICLE_BOOKED,
-                        Message.of(
-                                "{} is away: {}, back {} {}.",
+                        WORDS.message(
+                                "isAwayBack",
+                                "job",
                                 job.unit(),
+                                "vehicleBooking",
                                 vehicleBooking.reason(),
+                                "toLocalDate",
                                 vehicleBooking.to().toLocalDate(),
+                                "hour",
                                 TimeRange.clock(vehicleBooking.to().getHour() * 60
                                         + vehicleBooking.to().getMinute())))));
         return clashes;
@@ -183,10 +209,12 @@ public final class ScheduleCheck {
         return rules.closures().stream()
                 .filter(closure -> closure.closes(yard, day))
                 .findFirst()
-                .map(closure -> Message.of("{} is closed on {}: {}.", yard, day, closure.reason()))
-                .orElse(Message.of(
-                        "{} is closed on {}s.",
+                .map(closure -> WORDS.message("isClosed", "yard", yard, "day", day, "closure", closure.reason()))
+                .orElse(WORDS.message(
+                        "isClosedOnS",
+                        "yard",
                         yard,
+                        "displayName",
                         day.getDayOfWeek().getDisplayName(java.time.format.TextStyle.FULL, java.util.Locale.ENGLISH)));
     }
 
@@ -221,7 +249,8 @@ public final class ScheduleCheck {
         if (sameYard && one.bay() == other.bay()) {
             return Optional.of(new ScheduleConflict(
                     ScheduleRule.BAY_OCCUPIED,
-                    Message.of("Bay {} has {} until {}.", one.bay(), other.job().unit(), until)));
+                    WORDS.message(
+                            "bayHasUntil", "bay", one.bay(), "job", other.job().unit(), "until", until)));
         }
         if (one.shares(other)) {
             String who = one.assignees().stream()
@@ -230,11 +259,11 @@ public final class ScheduleCheck {
                     .orElseThrow();
             return Optional.of(new ScheduleConflict(
                     ScheduleRule.TECHNICIAN_BUSY,
-                    Message.of("{} works on {} until {}.", who, other.job().unit(), until)));
+                    WORDS.message("worksOnUntil", "who", who, "job", other.job().unit(), "until", until)));
         }
         return Optional.of(new ScheduleConflict(
                 ScheduleRule.VEHICLE_BUSY,
-                Message.of("{} is in bay {} until {}.", one.job().unit(), other.bay(), until)));
+                WORDS.message("isInBayUntil", "job", one.job().unit(), "bay", other.bay(), "until", until)));
     }
 
     /**
@@ -272,11 +301,15 @@ public final class ScheduleCheck {
             if (has > 0 && using.size() >= has) {
                 return Optional.of(new ScheduleConflict(
                         ScheduleRule.EQUIPMENT_BUSY,
-                        Message.of(
-                                "{} has {} {}, in use for {}.",
+                        WORDS.message(
+                                "hasInUse",
+                                "yard",
                                 placed.job().yard(),
+                                "has",
                                 has,
+                                "need",
                                 need.label(),
+                                "using",
                                 using.stream().map(other -> other.job().unit()).collect(Collectors.joining(", ")))));
             }
         }
@@ -299,12 +332,17 @@ public final class ScheduleCheck {
                 .filter(most -> in.size() > most)
                 .map(most -> new ScheduleConflict(
                         ScheduleRule.MINIMUM_IN_SERVICE,
-                        Message.of(
-                                "Only {} of {} available vehicles would be in service (minimum {}) with {} in the shop on {}.",
+                        WORDS.message(
+                                "onlyOfAvailableVehiclesWould",
+                                "left",
                                 rules.inService().getOrDefault(job.vehicleClass(), 0) - in.size(),
+                                "available",
                                 rules.inService().getOrDefault(job.vehicleClass(), 0),
+                                "minimum",
                                 rules.inService().getOrDefault(job.vehicleClass(), 0) - most,
+                                "in",
                                 String.join(", ", in),
+                                "day",
                                 placed.day())));
     }
 }

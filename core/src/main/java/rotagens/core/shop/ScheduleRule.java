@@ -1,37 +1,39 @@
 package rotagens.core.shop;
 
+import static rotagens.core.shop.ShopWords.WORDS;
+
 /** Why a job can't stand where it stands. */
 public enum ScheduleRule {
     /** The day has passed. */
-    DATE_PASSED("Day has passed"),
+    DATE_PASSED(WORDS.say("dayHasPassed")),
     /** A tire or a part comes later. */
-    PARTS("Parts not there yet"),
+    PARTS(WORDS.say("partsNotThereYet")),
     /** The work counts only on certain days. */
-    WINDOW("Outside its days"),
+    WINDOW(WORDS.say("outsideItsDays")),
     /** A vehicle that must not roll would have to. */
-    STOPPED_VEHICLE("Must not be driven there"),
+    STOPPED_VEHICLE(WORDS.say("mustNotBeDrivenThere")),
     /** A holiday, or a day of the week nobody works. */
-    CLOSED("Shop is closed"),
+    CLOSED(WORDS.say("shopIsClosed")),
     /** Before the shop opens, or after it closes. */
-    OUTSIDE_HOURS("Outside opening hours"),
+    OUTSIDE_HOURS(WORDS.say("outsideOpeningHours")),
     /** The yard has none of it. */
-    EQUIPMENT("Equipment the yard doesn’t have"),
+    EQUIPMENT(WORDS.say("equipmentTheYardDoesntHave")),
     /** It takes more hands. */
-    TOO_FEW_TECHNICIANS("Too few technicians"),
+    TOO_FEW_TECHNICIANS(WORDS.say("tooFewTechnicians")),
     /** Somebody isn’t at work there then. */
-    TECHNICIAN_HOURS("Not at work then"),
+    TECHNICIAN_HOURS(WORDS.say("notAtWorkThen")),
     /** The vehicle is out. */
-    VEHICLE_BOOKED("Vehicle is away"),
+    VEHICLE_BOOKED(WORDS.say("vehicleIsAway")),
     /** Another job is in the bay. */
-    BAY_OCCUPIED("Bay is taken"),
+    BAY_OCCUPIED(WORDS.say("bayIsTaken")),
     /** Somebody works on another job. */
-    TECHNICIAN_BUSY("Person is taken"),
+    TECHNICIAN_BUSY(WORDS.say("personIsTaken")),
     /** The vehicle stands in another bay. */
-    VEHICLE_BUSY("Vehicle is in another bay"),
+    VEHICLE_BUSY(WORDS.say("vehicleIsInAnotherBay")),
     /** Another job uses it. */
-    EQUIPMENT_BUSY("Equipment is taken"),
+    EQUIPMENT_BUSY(WORDS.say("equipmentIsTaken")),
     /** Fewer of the class than asked for would be left in service. */
-    MINIMUM_IN_SERVICE("Too few in service");
+    MINIMUM_IN_SERVICE(WORDS.say("tooFewInService"));
 
     private final String title;
 

@@ -1,5 +1,7 @@
 package rotagens.core.shop;
 
+import static rotagens.core.shop.ShopWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,16 +25,22 @@ public final class ShopSetup {
         for (MinimumInService rule : rules.minimums()) {
             int fit = rules.inService().getOrDefault(rule.vehicleClass(), 0);
             if (rule.minimum() > fit) {
-                faults.add(Message.of(
-                        "“Keep {} of {} in service” cannot be met: only {} able to operate today, whatever is scheduled.",
+                faults.add(WORDS.message(
+                        "keepOfInServiceCannot",
+                        "minimum",
                         rule.minimum(),
+                        "vehicleClass",
                         rule.vehicleClass(),
-                        fit == 1 ? "one is" : fit + " are"));
+                        "fit",
+                        fit));
             } else if (rule.minimum() == fit) {
-                faults.add(Message.of(
-                        "“Keep {} of {} in service” leaves none for the shop: {} able to operate. Lower the minimum by one, or work after hours.",
+                faults.add(WORDS.message(
+                        "keepOfInServiceLeaves",
+                        "minimum",
                         rule.minimum(),
+                        "vehicleClass",
                         rule.vehicleClass(),
+                        "fit",
                         fit));
             }
         }
@@ -40,13 +48,19 @@ public final class ShopSetup {
         for (int one = 0; one < closures.size(); one++) {
             for (int other = one + 1; other < closures.size(); other++) {
                 if (overlap(closures.get(one), closures.get(other))) {
-                    faults.add(Message.of(
-                            "Two closures overlap: {} ({} to {}) and {} ({} to {}). Both count; take one off if it is a mistake.",
+                    faults.add(WORDS.message(
+                            "twoClosuresOverlap",
+                            "closures",
                             closures.get(one).reason(),
+                            "from",
                             closures.get(one).from(),
+                            "to",
                             closures.get(one).to(),
+                            "closures2",
                             closures.get(other).reason(),
+                            "from2",
                             closures.get(other).from(),
+                            "to2",
                             closures.get(other).to()));
                 }
             }
@@ -105,54 +119,63 @@ public final class ShopSetup {
             faults.add(mustNotBeDriven(job));
         }
         if (rules.yard(job.yard()).isEmpty()) {
-            return List.of(Message.of("{} has no shop. Say where {} is worked on.", job.yard(), job.unit()));
+            return List.of(WORDS.message("hasNoShopSayWhere", "yard", job.yard(), "job", job.unit()));
         }
         ShopConstraints.Yard yard = rules.yard(job.yard()).orElseThrow();
         if (job.minutes() > yard.longestDay()) {
-            faults.add(Message.of(
-                    "{} takes {} and {} is open {} at most: split it into two jobs.",
+            faults.add(WORDS.message(
+                    "takesAndIsOpen",
+                    "job",
                     job.unit(),
+                    "hours",
                     hours(job.minutes()),
+                    "yard",
                     yard.name(),
+                    "open",
                     hours(yard.longestDay())));
         }
         job.requirements().stream()
                 .filter(need -> yard.has(need) == 0)
                 .sorted()
-                .forEach(need ->
-                        faults.add(Message.of("{} needs: {}; {} has none.", job.unit(), need.label(), yard.name())));
+                .forEach(need -> faults.add(
+                        WORDS.message("needsHasNone", "job", job.unit(), "need", need.label(), "yard", yard.name())));
         if (FirstFit.crews(job, rules).isEmpty()) {
             long there = rules.technicians().stream()
                     .filter(technician -> technician.yard().equals(yard.name()))
                     .count();
-            faults.add(Message.of(
-                    "{} needs {}; {} has {}.",
+            faults.add(WORDS.message(
+                    "needsATechnicianHas",
+                    "job",
                     job.unit(),
-                    job.techniciansNeeded() == 1 ? "a technician" : job.techniciansNeeded() + " technicians",
+                    "techniciansNeeded",
+                    job.techniciansNeeded(),
+                    "yard",
                     yard.name(),
+                    "there",
                     there == 0 ? "none" : String.valueOf(there)));
         }
         if (job.fit()
                 && rules.mayBeIn(job.vehicleClass()).filter(most -> most == 0).isPresent()) {
-            faults.add(Message.of(
-                    "No {} may be in the shop: as many have to stay in service as are able to operate.",
-                    job.vehicleClass()));
+            faults.add(WORDS.message("noMay", "vehicleClass", job.vehicleClass()));
         }
         if (!faults.isEmpty() && !job.fit() && !job.isDrivenStopped()) {
             job.insteadOfDriving()
                     .ifPresent(priced ->
-                            faults.add(Message.of("{} must not be driven to another yard: {}.", job.unit(), priced)));
+                            faults.add(WORDS.message("mustNotBeDriven", "job", job.unit(), "priced", priced)));
         }
         return faults;
     }
 
     /** Why a stopped vehicle can’t go to the shop of another yard. */
     static Message mustNotBeDriven(ShopJob job) {
-        return Message.of(
-                "{} must not be operated, so it can’t be driven to {}: {}.",
+        return WORDS.message(
+                "mustNotBeOperatedSo",
+                "job",
                 job.unit(),
+                "yard",
                 job.yard(),
-                job.insteadOfDriving().orElse(Message.of("have the work done where it stands, or have it towed")));
+                "insteadOfDriving",
+                job.insteadOfDriving().orElse(WORDS.message("haveTheWorkDoneWhere")));
     }
 
     private static String hours(int minutes) {

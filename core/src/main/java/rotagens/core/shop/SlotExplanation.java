@@ -1,5 +1,7 @@
 package rotagens.core.shop;
 
+import static rotagens.core.shop.ShopWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -53,14 +55,10 @@ public final class SlotExplanation {
         Optional<EarlierSlot> free =
                 earlierSlot.stream().filter(day -> day.rule().isEmpty()).findFirst();
         Message says = late
-                ? free.map(day -> Message.of(
-                                "Due {}, scheduled {}: it could also be done on {}.",
-                                job.due(),
-                                placed.day(),
-                                day.day()))
-                        .orElse(Message.of(
-                                "Due {}, scheduled {}. No earlier time is available.", job.due(), placed.day()))
-                : Message.of("Due {}, so {} is in time.", job.due(), placed.day());
+                ? free.map(day -> WORDS.message(
+                                "dueScheduledItCouldAlso", "due", job.due(), "day", placed.day(), "other", day.day()))
+                        .orElse(WORDS.message("dueScheduledNoEarlierTime", "due", job.due(), "day", placed.day()))
+                : WORDS.message("dueSoIsInTime", "due", job.due(), "day", placed.day());
         return new Answer(says, earlierSlot);
     }
 
@@ -73,7 +71,8 @@ public final class SlotExplanation {
             return new EarlierSlot(
                     day,
                     Optional.empty(),
-                    Message.of("Free from {}.", TimeRange.clock(free.get().start())));
+                    WORDS.message(
+                            "freeFrom", "start", TimeRange.clock(free.get().start())));
         }
         int start = rules.open(job.yard(), day).map(TimeRange::from).orElse(0);
         List<ScheduleConflict> anyway = ScheduleCheck.when(job, day, start, rules);
@@ -106,9 +105,11 @@ public final class SlotExplanation {
                 .orElse(new EarlierSlot(
                         day,
                         Optional.of(ScheduleRule.TOO_FEW_TECHNICIANS),
-                        Message.of(
-                                "No technicians at {} can do it: {} technicians needed.",
+                        WORDS.message(
+                                "noTechniciansAtCanDo",
+                                "yard",
                                 job.yard(),
+                                "techniciansNeeded",
                                 job.techniciansNeeded())));
     }
 }

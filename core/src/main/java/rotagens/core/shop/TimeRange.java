@@ -1,5 +1,7 @@
 package rotagens.core.shop;
 
+import static rotagens.core.shop.ShopWords.WORDS;
+
 import java.util.Locale;
 import rotagens.core.measure.InvalidInputException;
 
@@ -22,7 +24,7 @@ public record TimeRange(int from, int to) {
      */
     public TimeRange {
         if (from < 0 || to > DAY || from >= to) {
-            throw new InvalidInputException("A day’s hours begin before they end: enter for example 07:00–16:30.");
+            throw new InvalidInputException(WORDS.say("daysHoursBeginBeforeThey"));
         }
     }
 
@@ -36,15 +38,15 @@ public record TimeRange(int from, int to) {
     public static TimeRange parse(String text) {
         String[] ends = text.strip().split("\\s*[-–]\\s*");
         if (ends.length != 2) {
-            throw new InvalidInputException("Enter hours such as 07:00–16:30.");
+            throw new InvalidInputException(WORDS.say("enterHoursSuchAs07"));
         }
         return new TimeRange(minute(ends[0]), minute(ends[1]));
     }
 
     private static int minute(String text) {
         if (!text.matches("([01]?[0-9]|2[0-4]):[0-5][0-9]")) {
-            throw new InvalidInputException("“" + (text.length() > 12 ? text.substring(0, 12) : text)
-                    + "” is no time of day. Enter hours such as 07:00–16:30.");
+            throw new InvalidInputException(
+                    WORDS.say("isNoTimeOfDay", "more", text.length() > 12 ? text.substring(0, 12) : text));
         }
         String[] parts = text.split(":");
         return Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]);

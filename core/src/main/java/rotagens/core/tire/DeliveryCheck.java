@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,34 +44,29 @@ public final class DeliveryCheck {
         compare("Size", ordered.size().molded(), delivered.size().molded()).ifPresent(differences::add);
         compare("Pattern", ordered.title(), delivered.title()).ifPresent(differences::add);
         compare(
-                        "Load range",
-                        ordered.ratings().range().map(LoadRange::name).orElse("not on file"),
-                        delivered.ratings().range().map(LoadRange::name).orElse("not on file"))
+                        WORDS.say("loadRange"),
+                        ordered.ratings().range().map(LoadRange::name).orElse(WORDS.say("notOnFile")),
+                        delivered.ratings().range().map(LoadRange::name).orElse(WORDS.say("notOnFile")))
                 .ifPresent(differences::add);
         compare(
-                        "Service description",
+                        WORDS.say("serviceDescription"),
                         ordered.ratings()
                                 .service()
                                 .map(ServiceDescription::molded)
-                                .orElse("not on file"),
+                                .orElse(WORDS.say("notOnFile")),
                         delivered
                                 .ratings()
                                 .service()
                                 .map(ServiceDescription::molded)
-                                .orElse("not on file"))
+                                .orElse(WORDS.say("notOnFile")))
                 .ifPresent(differences::add);
         double ask = policy.number(PolicyNumber.DELIVERED_AGE_ACCEPT);
         double noted = policy.number(PolicyNumber.DELIVERED_AGE_NOTED);
         // Counted as every age limit is: passed on its anniversary day.
         if (!today.isBefore(made.reaches(ask / MONTHS))) {
-            differences.add(age(
-                    made,
-                    today,
-                    ask,
-                    "Older on delivery than the policy takes without asking: its years on"
-                            + " the vehicle are shorter by as much. Accept it by name, or send it back."));
+            differences.add(age(made, today, ask, WORDS.say("olderOnDeliveryThan")));
         } else if (!today.isBefore(made.reaches(noted / MONTHS))) {
-            notes.add(age(made, today, noted, "Not new any more: use it before younger stock."));
+            notes.add(age(made, today, noted, WORDS.say("notNewAnyMoreUse")));
         }
         return new Result(differences, notes);
     }
@@ -77,26 +74,28 @@ public final class DeliveryCheck {
     private static Optional<Reason> compare(String what, String ordered, String delivered) {
         return ordered.equals(delivered)
                 ? Optional.empty()
-                : Optional.of(
-                        Reason.of(
-                                Rule.DELIVERY_MATCHES,
-                                Message.of("{}: {} delivered, {} ordered", what, delivered, ordered),
-                                Message.of(delivered),
-                                Message.of(ordered),
-                                "A tire of another size, rating or pattern may not match the opposite side or carry the load."));
+                : Optional.of(Reason.of(
+                        Rule.DELIVERY_MATCHES,
+                        WORDS.message("deliveredOrdered", "what", what, "delivered", delivered, "ordered", ordered),
+                        Message.of(delivered),
+                        Message.of(ordered),
+                        WORDS.say("tireOfAnotherSizeRating")));
     }
 
     private static Reason age(DotWeek made, LocalDate today, double months, String because) {
         long old = java.time.temporal.ChronoUnit.MONTHS.between(made.weekStart(), today);
         return Reason.of(
                 Rule.DELIVERY_AGE,
-                Message.of(
-                        "Made in week {} of 20{}, {} months ago",
+                WORDS.message(
+                        "madeInWeekOf20",
+                        "week",
                         made.marked().substring(0, 2),
+                        "year",
                         made.marked().substring(2),
+                        "old",
                         old),
-                Message.of("{} months", old),
-                Message.of("{} months", (long) months),
+                WORDS.message("months", "old", old),
+                WORDS.message("months2", "months", (long) months),
                 because);
     }
 }

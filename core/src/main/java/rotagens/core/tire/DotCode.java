@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,14 +47,13 @@ public record DotCode(String molded, DotWeek date) {
     public static DotCode parse(String text, LocalDate today) {
         String code = text == null ? "" : stripped(text);
         if (code.isEmpty()) {
-            throw new InvalidInputException("Enter the DOT code, or at least its last four digits, for example 0821.");
+            throw new InvalidInputException(WORDS.say("enterTheDotCode"));
         }
         if (NOBODY_CAN.matcher(code).matches()) {
             return new DotCode(UNREADABLE, DotWeek.unreadable());
         }
         if (code.length() > 13 || !READ.matcher(code).matches()) {
-            throw new InvalidInputException(
-                    "A DOT code has at most 13 letters and digits, a ? for each that can’t be read. Read it again from the sidewall.");
+            throw new InvalidInputException(WORDS.say("dotCodeHasAtMost"));
         }
         misread(code).ifPresent(message -> {
             throw new InvalidInputException(message);
@@ -67,9 +68,7 @@ public record DotCode(String molded, DotWeek date) {
         if (THREE_FIGURE_CODE.matcher(code).matches()) {
             return new DotCode(code, DotWeek.parse(code.substring(code.length() - 3), today));
         }
-        throw new InvalidInputException(
-                "This code carries no date: the full one is on one sidewall only, often the inboard one."
-                        + " Read the other sidewall.");
+        throw new InvalidInputException(WORDS.say("thisCodeCarriesNoDate"));
     }
 
     /**
@@ -111,8 +110,7 @@ public record DotCode(String molded, DotWeek date) {
                 || bare.length() > 13
                 || !LETTERS_AND_FIGURES.matcher(bare).matches()
                 || !FIGURES.matcher(bare.substring(bare.length() - 4)).matches()) {
-            throw new InvalidInputException(
-                    "Enter the retreader’s mark after DOT-R, or at least its last four digits, week then year.");
+            throw new InvalidInputException(WORDS.say("enterTheRetreadersMarkAfter"));
         }
         return new DotCode(bare, DotWeek.parse(bare.substring(bare.length() - 4), today));
     }
@@ -139,19 +137,18 @@ public record DotCode(String molded, DotWeek date) {
         if (date > 0) {
             boolean newer = molded.length() == NEWER_LENGTH;
             int plant = newer ? 3 : 2;
-            parts.add(new Part(molded.substring(0, plant), "plant that made it"));
+            parts.add(new Part(molded.substring(0, plant), WORDS.say("plantThatMade")));
             if (newer) {
-                parts.add(new Part(molded.substring(plant, date), "manufacturer’s own code, size included"));
+                parts.add(new Part(molded.substring(plant, date), WORDS.say("manufacturersOwnCodeSizeIncluded")));
             } else {
-                parts.add(new Part(molded.substring(plant, plant + 2), "manufacturer’s code for the size"));
+                parts.add(new Part(molded.substring(plant, plant + 2), WORDS.say("manufacturersCodeForTheSize")));
                 if (date > plant + 2) {
-                    parts.add(new Part(molded.substring(plant + 2, date), "manufacturer’s option"));
+                    parts.add(new Part(molded.substring(plant + 2, date), WORDS.say("manufacturersOption")));
                 }
             }
         }
         parts.add(new Part(
-                molded.substring(date),
-                this.date.isExact() ? "week and year: age counts from the Sunday of that week" : this.date.doubt()));
+                molded.substring(date), this.date.isExact() ? WORDS.say("weekAndYearAgeCounts") : this.date.doubt()));
         return parts;
     }
 
@@ -164,8 +161,8 @@ public record DotCode(String molded, DotWeek date) {
         for (int at = 0; at < code.length(); at++) {
             Character meant = LOOKS_LIKE.get(code.charAt(at));
             if (meant != null) {
-                return Optional.of("The letter " + code.charAt(at) + " never occurs in a DOT code. Is character "
-                        + (at + 1) + " a " + meant + "?");
+                return Optional.of(
+                        WORDS.say("letterNeverOccurs", "charAt", code.charAt(at), "at", at + 1, "meant", meant));
             }
         }
         return Optional.empty();

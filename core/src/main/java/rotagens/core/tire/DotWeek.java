@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.Period;
@@ -49,8 +51,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
     public static DotWeek parse(String text, LocalDate today) {
         String stamped = text == null ? "" : text.strip();
         if (stamped.isEmpty()) {
-            throw new InvalidInputException(
-                    "No date in this code: the full code is on one sidewall only, often the inboard one. Read the other sidewall.");
+            throw new InvalidInputException(WORDS.say("noDateInThisCode"));
         }
         if (THREE_FIGURES.matcher(stamped).matches()) {
             return threeFigures(stamped);
@@ -61,8 +62,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
         if (PARTLY.matcher(stamped).matches()) {
             return partly(stamped, today);
         }
-        throw new InvalidInputException(
-                "The date is the last four digits of the DOT code, week then year, for example 0821; a ? for each that can’t be read.");
+        throw new InvalidInputException(WORDS.say("dateIsTheLastFour"));
     }
 
     /**
@@ -78,15 +78,15 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
         int week = Integer.parseInt(stamped.substring(0, 2));
         int year = 2000 + Integer.parseInt(stamped.substring(2));
         if (week == 0 || week > 53) {
-            throw new InvalidInputException("Week " + stamped.substring(0, 2)
-                    + " doesn’t exist: weeks run from 01 to 53. Read " + stamped + " again, week first, then year.");
+            throw new InvalidInputException(
+                    WORDS.say("weekDoesntExistWeeksRun", "week", stamped.substring(0, 2), "digits", stamped));
         }
         LocalDate sunday = sundayOfWeek(week, year);
         boolean beyondYear = week == 53 && sunday.getYear() > year;
         LocalDate madeOn = beyondYear ? sunday.minusWeeks(1) : sunday;
         if (madeOn.isAfter(today)) {
-            throw new InvalidInputException("Week " + stamped.substring(0, 2) + " of " + year
-                    + " hasn’t begun yet. Read the four digits again, week first, then year.");
+            throw new InvalidInputException(
+                    WORDS.say("weekOfHasntBegunYet", "stamped", stamped.substring(0, 2), "year", year));
         }
         return new DotWeek(stamped, madeOn, beyondYear, Certainty.EXACT);
     }
@@ -94,9 +94,8 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
     private static DotWeek threeFigures(String stamped) {
         int week = Integer.parseInt(stamped.substring(0, 2));
         if (week == 0 || week > 53) {
-            throw new InvalidInputException("Week " + stamped.substring(0, 2)
-                    + " doesn’t exist, so these are not the three digits of a tire from before 2000. Is a leading digit missing, for example 0"
-                    + stamped + "?");
+            throw new InvalidInputException(
+                    WORDS.say("weekDoesntExistSoThese", "week", stamped.substring(0, 2), "digits", stamped));
         }
         LocalDate oldest = sundayOfWeek(week, FIRST_DECADE_OF_THREE_FIGURES + Integer.parseInt(stamped.substring(2)));
         return new DotWeek(stamped, oldest, false, Certainty.BEFORE_2000);
@@ -121,8 +120,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
             }
         }
         if (oldest == null) {
-            throw new InvalidInputException("No week matches " + stamped
-                    + ": weeks run from 01 to 53, and this one hasn’t begun. Read it again, week first, then year.");
+            throw new InvalidInputException(WORDS.say("noWeekMatchesWeeksRun", "stamped", stamped));
         }
         return new DotWeek(stamped, oldest, false, Certainty.PARTLY_READ);
     }
@@ -158,11 +156,9 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
     public String doubt() {
         return switch (certainty) {
             case EXACT -> "";
-            case BEFORE_2000 ->
-                "week " + marked.substring(0, 2) + " of 197" + marked.charAt(2) + ", 198" + marked.charAt(2) + " or 199"
-                        + marked.charAt(2) + ", which can’t be told; judged at its oldest";
-            case PARTLY_READ -> "partly unreadable; judged at the oldest it can be";
-            case UNREADABLE -> "unreadable; judged as older than any limit";
+            case BEFORE_2000 -> WORDS.say("weekOf197198", "marked", marked.substring(0, 2), "charAt", marked.charAt(2));
+            case PARTLY_READ -> WORDS.say("partlyUnreadableJudged");
+            case UNREADABLE -> WORDS.say("unreadableJudgedAsOlderThan");
         };
     }
 
@@ -244,12 +240,12 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
      */
     public static String daysRemaining(LocalDate limit, LocalDate today) {
         long days = java.time.temporal.ChronoUnit.DAYS.between(today, limit);
-        String unsure = isWithinItsWeek(limit, today) ? " ± 1 week" : "";
+        String unsure = isWithinItsWeek(limit, today) ? WORDS.say("at1Week") : "";
         if (days <= 0) {
-            return (days == 0 ? "passed today" : "passed " + -days + (days == -1 ? " day ago" : " days ago")) + unsure;
+            return WORDS.say("limitPassed", "days", -days, "unsure", unsure);
         }
         return days < SHORT_DAYS
-                ? days + (days == 1 ? " day" : " days") + unsure
+                ? WORDS.say("daysLeft", "days", days, "unsure", unsure)
                 : String.format(java.util.Locale.ROOT, "%.1f y", days / DAYS_A_YEAR);
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.Optional;
 import java.util.stream.IntStream;
 import rotagens.core.measure.InvalidInputException;
@@ -33,8 +35,8 @@ public record LoadIndex(int number) {
      */
     public LoadIndex {
         if (number < 0 || number > HIGHEST) {
-            throw new InvalidInputException("Load index " + number + " doesn’t exist: they run from 0 to " + HIGHEST
-                    + ". Read the service description again.");
+            throw new InvalidInputException(
+                    WORDS.say("loadIndexDoesntExistThey", "number", number, "highest", HIGHEST));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
@@ -84,9 +86,9 @@ public enum LoadRange {
      */
     public String meaning() {
         return switch (this) {
-            case SL -> "standard load, passenger";
-            case XL -> "extra load, passenger";
-            default -> "ply rating " + plyRating;
+            case SL -> WORDS.say("standardLoadPassenger");
+            case XL -> WORDS.say("extraLoadPassenger");
+            default -> WORDS.say("plyRating", "plyRating", plyRating);
         };
     }
 
@@ -105,8 +107,6 @@ public enum LoadRange {
                 .filter(range ->
                         range.name().equals(given) || !range.isPassenger() && given.equals(range.plyRating + "PR"))
                 .findFirst()
-                .orElseThrow(
-                        () -> new InvalidInputException(
-                                "The load range is one letter such as E, or SL or XL on passenger tires. Read the sidewall again."));
+                .orElseThrow(() -> new InvalidInputException(WORDS.say("loadRangeIsOneLetter")));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -47,9 +49,7 @@ public final class LoadRatingsCheck {
         loadRatings.range().flatMap(range -> rangeAgainstSize(size, range)).ifPresent(found::add);
         if (isPassengerSize(size)
                 && loadRatings.service().flatMap(ServiceDescription::dual).isPresent()) {
-            found.add(reason(
-                    Message.of("A dual load index on a passenger size"),
-                    "Passenger tires carry one index. Is the prefix LT, or the suffix C, missing from the size?"));
+            found.add(reason(WORDS.message("dualLoadIndex"), WORDS.say("passengerTiresCarryOneIndex")));
         }
         return found;
     }
@@ -57,28 +57,29 @@ public final class LoadRatingsCheck {
     private static Optional<Reason> apart(String which, LoadIndex index, Optional<Load> molded) {
         return molded.filter(load ->
                         Math.abs(load.kg() - index.load().kg()) / index.load().kg() > WITHIN)
-                .map(
-                        load -> reason(
-                                Message.of(
-                                        "Load index {} means {}, the molded {} load is {}",
-                                        index.number(),
-                                        index.load(),
-                                        which,
-                                        load),
-                                "They agree within 1% on a tire that was read right. Read both again: one digit is probably wrong."));
+                .map(load -> reason(
+                        WORDS.message(
+                                "loadIndexMeansTheMolded",
+                                "index",
+                                index.number(),
+                                "load",
+                                index.load(),
+                                "which",
+                                which,
+                                "moldedLoad",
+                                load),
+                        WORDS.say("theyAgreeWithin1")));
     }
 
     private static Optional<Reason> rangeAgainstSize(TireSize size, LoadRange range) {
         if (isPassengerSize(size) && !range.isPassenger()) {
-            return Optional.of(
-                    reason(
-                            Message.of("Load range {} on the passenger size {}", range.name(), size.molded()),
-                            "Letters are on LT, trailer and truck tires; passenger tires say SL or XL. Is LT missing from the size?"));
+            return Optional.of(reason(
+                    WORDS.message("loadRangeOnThePassenger", "range", range.name(), "molded", size.molded()),
+                    WORDS.say("lettersAreOnLtTrailer")));
         }
         if (!isPassengerSize(size) && range.isPassenger()) {
-            return Optional.of(reason(
-                    Message.of("{} on {}", range.name(), size.molded()),
-                    "SL and XL are on passenger tires; this size carries a letter. Read size and load range again."));
+            return Optional.of(
+                    reason(WORDS.message("on", "range", range.name(), "molded", size.molded()), WORDS.say("slAndXl")));
         }
         return Optional.empty();
     }
@@ -93,16 +94,17 @@ public final class LoadRatingsCheck {
     public static Optional<Reason> rimAgainstWheel(TireSize size, double wheelInches) {
         return size.rimInches() == wheelInches
                 ? Optional.empty()
-                : Optional.of(
-                        Reason.of(
-                                Rule.RIM_MATCH,
-                                Message.of(
-                                        "Tire for a {} in rim, wheel of {} in",
-                                        plain(size.rimInches()),
-                                        plain(wheelInches)),
-                                Message.of("{} in", plain(size.rimInches())),
-                                Message.of("{} in", plain(wheelInches)),
-                                "Never mount a tire on a rim of another diameter: it can burst while seating. Read both again."));
+                : Optional.of(Reason.of(
+                        Rule.RIM_MATCH,
+                        WORDS.message(
+                                "tireForAInRim",
+                                "rimInches",
+                                plain(size.rimInches()),
+                                "wheelInches",
+                                plain(wheelInches)),
+                        WORDS.message("in", "rimInches", plain(size.rimInches())),
+                        WORDS.message("in2", "wheelInches", plain(wheelInches)),
+                        WORDS.say("neverMountATire")));
     }
 
     private static String plain(double inches) {

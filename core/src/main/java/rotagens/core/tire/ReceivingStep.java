@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.Optional;
 
 /**
@@ -8,29 +10,17 @@ import java.util.Optional;
  */
 public enum ReceivingStep {
     /** The tires are counted. */
-    COUNT("Count them against the delivery note", "All tires of this delivery, also those that go back.", null, false),
+    COUNT(WORDS.say("countThemAgainstTheDelivery"), WORDS.say("allTiresOfThisDelivery"), null, false),
     /** Each is looked at as it comes off. */
-    UNLOAD(
-            "Look at each tire as it comes off the truck",
-            "Beads not kinked or torn, no cuts, no oil, no water inside, nothing crushed flat. What is doubtful is refused with its reason.",
-            "Roll, don’t throw. A heavy tire is a lift for two, or for a hoist.",
-            true),
+    UNLOAD(WORDS.say("lookAtEachTire"), WORDS.say("beadsNotKinkedOrTorn"), WORDS.say("rollDontThrowAHeavy"), true),
     /** Each sidewall is compared with the order. */
-    SIDEWALL(
-            "Compare each sidewall with the order",
-            "Size, load range, service description, pattern. What differs is accepted by name or refused.",
-            null,
-            false),
+    SIDEWALL(WORDS.say("compareEachSidewall"), WORDS.say("sizeLoadRangeServiceDescription"), null, false),
     /** Each DOT code is read. */
-    DOT("Read each DOT code", "The full code with its date. It may be on the other sidewall.", null, false),
+    DOT(WORDS.say("readEachDotCode"), WORDS.say("fullCodeWithItsDate"), null, false),
     /** Each gets its number. */
-    NUMBER("Brand or paint the number", "The number each tire is found by from now on.", null, true),
+    NUMBER(WORDS.say("brandOrPaintTheNumber"), WORDS.say("numberEachTireIsFound"), null, true),
     /** They are stored. */
-    STORE(
-            "Store them",
-            "Cool, dark, dry, away from motors and welding (ozone), off the oil; the oldest in front.",
-            "Stacks fall: no higher than the tires are stable by themselves.",
-            true);
+    STORE(WORDS.say("storeThem"), WORDS.say("coolDarkDryAwayFrom"), WORDS.say("stacksFallNoHigherThan"), true);
 
     private final String title;
     private final String does;
@@ -103,8 +93,7 @@ public enum ReceivingStep {
         }
         return Optional.of(
                 counted > entered
-                        ? counted + " counted, but only " + entered
-                                + " entered below. Enter each tire that came, also those that go back."
-                        : entered + " entered below, but only " + counted + " counted. Count again.");
+                        ? WORDS.say("countedButOnlyEnteredBelow", "counted", counted, "entered", entered)
+                        : WORDS.say("enteredBelowButOnlyCounted", "entered", entered, "counted", counted));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -28,8 +30,8 @@ public record ServiceDescription(LoadIndex single, Optional<LoadIndex> dual, Opt
      */
     public ServiceDescription {
         if (dual.isPresent() && dual.get().number() > single.number()) {
-            throw new InvalidInputException("The dual index " + dual.get().number() + " is above the single index "
-                    + single.number() + ": a tire never carries more as one of a dual. Read it again.");
+            throw new InvalidInputException(
+                    WORDS.say("dualIndexIsAbove", "dual", dual.get().number(), "single", single.number()));
         }
     }
 
@@ -44,8 +46,7 @@ public record ServiceDescription(LoadIndex single, Optional<LoadIndex> dual, Opt
         Matcher whole =
                 WHOLE.matcher(text == null ? "" : text.toUpperCase(Locale.ROOT).replaceAll("\\s+", ""));
         if (!whole.matches()) {
-            throw new InvalidInputException(
-                    "The service description is the load index, on truck tires two with a slash, and a speed letter, for example 121/118S.");
+            throw new InvalidInputException(WORDS.say("serviceDescriptionIsTheLoad"));
         }
         return of(whole.group(1), whole.group(2), whole.group(3));
     }

@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -112,12 +114,10 @@ public record SidewallMarking(
     public static SidewallMarking parse(String text) {
         String upper = (text == null ? "" : text).toUpperCase(Locale.ROOT).replace('×', 'X');
         if (upper.isBlank()) {
-            throw new InvalidInputException(
-                    "Copy the line from the sidewall: size, load index and speed letter, load range, for example LT245/75R17 121/118S E.");
+            throw new InvalidInputException(WORDS.say("copyTheLineFrom"));
         }
         if (upper.length() > 80) {
-            throw new InvalidInputException(
-                    "That is more than a sidewall line. Copy size, service description and load range only.");
+            throw new InvalidInputException(WORDS.say("thatIsMoreThan"));
         }
         boolean mudSnow = MUD_SNOW.matcher(upper).find();
         boolean severe = SEVERE.matcher(upper).find();
@@ -212,15 +212,17 @@ public record SidewallMarking(
         List<Part> parts = new ArrayList<>();
         parts.add(new Part(Field.SIZE, size.molded(), Message.of("{}", size.inWords())));
         service.ifPresent(read -> {
-            Message single = Message.of(
-                    "load index {} is {} single",
+            Message single = WORDS.message(
+                    "loadIndexIsSingle",
+                    "single",
                     read.single().number(),
+                    "load",
                     read.single().load());
             Message dual = read.dual()
-                    .map(index -> Message.of(", {} is {} as one of a dual", index.number(), index.load()))
+                    .map(index -> WORDS.message("isAsOne", "index", index.number(), "load", index.load()))
                     .orElse(Message.of(""));
             Message speed = read.speed()
-                    .map(symbol -> Message.of("; {} up to {} an hour", symbol.name(), symbol.anHour()))
+                    .map(symbol -> WORDS.message("upToAnHour", "symbol", symbol.name(), "anHour", symbol.anHour()))
                     .orElse(Message.of(""));
             parts.add(new Part(Field.SERVICE, read.molded(), Message.of("{}{}{}", single, dual, speed)));
         });
@@ -229,10 +231,7 @@ public record SidewallMarking(
                 read.name(),
                 read.usualOnLtMetric()
                         .filter(usual -> LoadRatingsCheck.isLtMetric(size))
-                        .map(usual -> Message.of(
-                                "{}; LT-metric tires of this range usually carry their load at {}: a hint, the molded pressure decides",
-                                read.meaning(),
-                                usual))
+                        .map(usual -> WORDS.message("ltMetricTires", "meaning", read.meaning(), "usual", usual))
                         .orElse(Message.of("{}", read.meaning())))));
         return parts;
     }
@@ -245,12 +244,15 @@ public record SidewallMarking(
     public List<String> missing() {
         List<String> missing = new ArrayList<>();
         if (service.isEmpty()) {
-            missing.add("load index and speed letter, for example 121/118S");
+            missing.add(WORDS.say("loadIndexAndSpeedLetter"));
         } else if (service.get().speed().isEmpty()) {
-            missing.add("speed letter behind the load index");
+            missing.add(WORDS.say("speedLetterBehindTheLoad"));
         }
         if (range.isEmpty()) {
-            missing.add(LoadRatingsCheck.isPassengerSize(size) ? "SL or XL (load range)" : "load range letter");
+            missing.add(
+                    LoadRatingsCheck.isPassengerSize(size)
+                            ? WORDS.say("slOrXlLoadRange")
+                            : WORDS.say("loadRangeLetter"));
         }
         return missing;
     }

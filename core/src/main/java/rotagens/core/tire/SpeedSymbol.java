@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.Arrays;
 import rotagens.core.measure.Distance;
 import rotagens.core.measure.InvalidInputException;
@@ -79,7 +81,6 @@ public enum SpeedSymbol {
         return Arrays.stream(values())
                 .filter(symbol -> symbol.name().equals(letter))
                 .findFirst()
-                .orElseThrow(() -> new InvalidInputException(
-                        "“" + letter + "” is no speed symbol. Read the letter after the load index again."));
+                .orElseThrow(() -> new InvalidInputException(WORDS.say("isNoSpeedSymbolRead", "letter", letter)));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.Optional;
 import rotagens.core.measure.Message;
 import rotagens.core.measure.Pressure;
@@ -72,12 +74,10 @@ public record TireModel(
      * @return a sentence, with the figure where it was read
      */
     public Message moldedPressureMeaning() {
-        String means = isPassenger()
-                ? "the maximum: a limit, never a target"
-                : "the pressure at which it carries its maximum load: not a target unless the load asks for it";
+        String means = isPassenger() ? WORDS.say("maximumALimitNever") : WORDS.say("pressureAtWhichItCarries");
         return moldedPressure
-                .map(pressure -> Message.of("{} molded is {}", pressure, means))
-                .orElse(Message.of("No molded pressure on file. On this tire it is {}", means));
+                .map(pressure -> WORDS.message("moldedIs", "pressure", pressure, "means", means))
+                .orElse(WORDS.message("noMoldedPressureOnFile", "means", means));
     }
 
     /**

@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -17,11 +19,11 @@ public sealed interface TireSize {
     /** How the cords run; bias and radial never share an axle. */
     enum Construction {
         /** Cords run from bead to bead. */
-        RADIAL("R", "radial"),
+        RADIAL("R", WORDS.say("radial")),
         /** Cords cross. */
-        BIAS("D", "bias"),
+        BIAS("D", WORDS.say("bias")),
         /** Crossing cords under a belt. */
-        BELTED("B", "belted bias");
+        BELTED("B", WORDS.say("beltedBias"));
 
         private final String letter;
         private final String label;
@@ -140,8 +142,11 @@ public sealed interface TireSize {
          * @throws InvalidInputException for a size nobody makes
          */
         public Metric {
-            refuseUnless(widthMm >= 95 && widthMm <= 455, "section width " + widthMm + " mm", "95–455 mm");
-            refuseUnless(aspect >= 20 && aspect <= 100, "sidewall height " + aspect + "%", "20–100%");
+            refuseUnless(
+                    widthMm >= 95 && widthMm <= 455,
+                    WORDS.say("sectionWidthMm", "widthMm", widthMm),
+                    WORDS.say("at95455Mm"));
+            refuseUnless(aspect >= 20 && aspect <= 100, WORDS.say("sidewallHeight", "aspect", aspect), "20–100%");
             refuseRim(rimInches);
         }
 
@@ -153,8 +158,16 @@ public sealed interface TireSize {
 
         @Override
         public String inWords() {
-            return "Section width " + widthMm + " mm, sidewall " + aspect + "% of that, " + construction.label
-                    + ", rim " + rim(rimInches) + " in";
+            return WORDS.say(
+                    "sectionWidthMmSidewall",
+                    "widthMm",
+                    widthMm,
+                    "aspect",
+                    aspect,
+                    "label",
+                    construction.label,
+                    "rim",
+                    rim(rimInches));
         }
 
         @Override
@@ -189,14 +202,17 @@ public sealed interface TireSize {
         public Flotation {
             refuseUnless(
                     diameterInches >= 20 && diameterInches <= 60,
-                    "overall diameter " + diameterInches + " in",
-                    "20–60 in");
-            refuseUnless(widthInches >= 4 && widthInches <= 24, "section width " + widthInches + " in", "4–24 in");
+                    WORDS.say("overallDiameter", "diameterInches", diameterInches),
+                    WORDS.say("at2060"));
+            refuseUnless(
+                    widthInches >= 4 && widthInches <= 24,
+                    WORDS.say("sectionWidth", "widthInches", widthInches),
+                    WORDS.say("at424"));
             refuseRim(rimInches);
             refuseUnless(
                     diameterInches > rimInches + 2,
-                    "overall diameter " + diameterInches + " in",
-                    "more than the rim’s");
+                    WORDS.say("overallDiameter", "diameterInches", diameterInches),
+                    WORDS.say("moreThanTheRims"));
         }
 
         @Override
@@ -207,9 +223,16 @@ public sealed interface TireSize {
 
         @Override
         public String inWords() {
-            return "Overall diameter " + rim(diameterInches) + " in, section width "
-                    + String.format(Locale.ROOT, "%.2f", widthInches) + " in, " + construction.label + ", rim "
-                    + rim(rimInches) + " in";
+            return WORDS.say(
+                    "overallDiameterInSectionWidth",
+                    "rim",
+                    rim(diameterInches),
+                    "widthInches",
+                    String.format(Locale.ROOT, "%.2f", widthInches),
+                    "label",
+                    construction.label,
+                    "rim2",
+                    rim(rimInches));
         }
 
         @Override
@@ -239,7 +262,10 @@ public sealed interface TireSize {
          * @throws InvalidInputException for a size nobody makes
          */
         public MetricVan {
-            refuseUnless(widthMm >= 125 && widthMm <= 335, "section width " + widthMm + " mm", "125–335 mm");
+            refuseUnless(
+                    widthMm >= 125 && widthMm <= 335,
+                    WORDS.say("sectionWidthMm", "widthMm", widthMm),
+                    WORDS.say("at125335Mm"));
             refuseRim(rimInches);
         }
 
@@ -250,8 +276,8 @@ public sealed interface TireSize {
 
         @Override
         public String inWords() {
-            return "Section width " + widthMm + " mm, " + construction.label + ", rim " + rim(rimInches)
-                    + " in; neither sidewall height nor overall diameter is in this notation: read it from the manufacturer’s data";
+            return WORDS.say(
+                    "sectionWidthMmRim", "widthMm", widthMm, "label", construction.label, "rim", rim(rimInches));
         }
 
         @Override
@@ -304,7 +330,10 @@ public sealed interface TireSize {
          * @throws InvalidInputException for a size nobody makes
          */
         public InchTruck {
-            refuseUnless(widthInches >= 4 && widthInches <= 18, "section width " + widthInches + " in", "4–18 in");
+            refuseUnless(
+                    widthInches >= 4 && widthInches <= 18,
+                    WORDS.say("sectionWidth", "widthInches", widthInches),
+                    WORDS.say("at418"));
             refuseRim(rimInches);
         }
 
@@ -316,8 +345,8 @@ public sealed interface TireSize {
 
         @Override
         public String inWords() {
-            return "Section width " + rim(widthInches) + " in, " + construction.label + ", rim " + rim(rimInches)
-                    + " in; the overall diameter isn’t in this notation: read it from the manufacturer’s data";
+            return WORDS.say(
+                    "sectionWidthInRim", "rim", rim(widthInches), "label", construction.label, "rim2", rim(rimInches));
         }
 
         @Override
@@ -341,7 +370,7 @@ public sealed interface TireSize {
                         .replaceAll("\\s+", "")
                         .replaceAll("(?<=[0-9]),(?=[0-9])", ".");
         if (size.isEmpty()) {
-            throw new InvalidInputException("Enter the size from the sidewall, for example 275/70R22.5.");
+            throw new InvalidInputException(WORDS.say("enterTheSizeFrom"));
         }
         Matcher metric = Notation.METRIC.matcher(size);
         if (metric.matches()) {
@@ -381,9 +410,8 @@ public sealed interface TireSize {
                     Double.parseDouble(van.group(3)),
                     van.group(4) != null);
         }
-        throw new InvalidInputException(
-                "“" + (text.length() > 24 ? text.substring(0, 24) + "…" : text.strip())
-                        + "” is no tire size known here. Copy it from the sidewall, for example 275/70R22.5, 31x10.50R15LT or 11R22.5.");
+        throw new InvalidInputException(WORDS.say(
+                "isNoTireSizeKnown", "more", text.length() > 24 ? text.substring(0, 24) + "…" : text.strip()));
     }
 
     private static String rim(double inches) {
@@ -394,13 +422,13 @@ public sealed interface TireSize {
         boolean halfInches = Math.rint(inches * 2) == inches * 2;
         refuseUnless(
                 inches >= 8 && inches <= 26 && halfInches,
-                "rim " + rim(inches) + " in",
-                "8–26 in, whole or half inches");
+                WORDS.say("rimIn", "rim", rim(inches)),
+                WORDS.say("at826InWhole"));
     }
 
     private static void refuseUnless(boolean plausible, String what, String range) {
         if (!plausible) {
-            throw new InvalidInputException("Check the size: " + what + " is outside " + range + ".");
+            throw new InvalidInputException(WORDS.say("checkTheSizeIsOutside", "what", what, "range", range));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.tire;
 
+import static rotagens.core.tire.TireWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -64,8 +66,8 @@ public record TireUsage(OptionalDouble miles, boolean isComplete) {
             return Optional.empty();
         }
         return price.map(paid -> units == Units.US
-                ? paid.per(miles.getAsDouble(), 3) + " a mile"
-                : paid.per(miles.getAsDouble() * KM_PER_MILE, 3) + " a km");
+                ? WORDS.say("mile", "per", paid.per(miles.getAsDouble(), 3))
+                : WORDS.say("km", "per", paid.per(miles.getAsDouble() * KM_PER_MILE, 3)));
     }
 
     /**
@@ -86,8 +88,8 @@ public record TireUsage(OptionalDouble miles, boolean isComplete) {
             return Optional.empty();
         }
         return price.map(paid -> units == Units.US
-                ? paid.per(used, 2) + " a 32nd of tread"
-                : paid.per(used * MM_PER_32ND, 2) + " a mm of tread");
+                ? WORDS.say("at32NdOfTread", "per", paid.per(used, 2))
+                : WORDS.say("mmOfTread", "per", paid.per(used * MM_PER_32ND, 2)));
     }
 
     /** Where a tire in stock ends: the limit on all but heavy steer axles, since nobody knows yet where it will roll. */

@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 /**
  * One axle, counted from the front; each end carries one tire, or two as a dual.
  *
@@ -18,8 +20,7 @@ public record Axle(AxleRole role, boolean isDual) {
      */
     public static Axle ofTires(AxleRole role, int tires) {
         if (tires != 2 && tires != 4) {
-            throw new rotagens.core.measure.InvalidInputException("An axle carries 2 tires, or 4 as duals: " + tires
-                    + " would leave one end different from the other.");
+            throw new rotagens.core.measure.InvalidInputException(WORDS.say("axleCarries2Tires", "tires", tires));
         }
         return new Axle(role, tires == 4);
     }

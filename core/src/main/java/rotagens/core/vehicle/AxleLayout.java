@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -27,10 +29,10 @@ public record AxleLayout(List<Axle> axles, int spares) {
     public AxleLayout {
         axles = List.copyOf(axles);
         if (axles.isEmpty() || axles.size() > 9) {
-            throw new InvalidInputException("A vehicle has 1 to 9 axles.");
+            throw new InvalidInputException(WORDS.say("vehicleHas1To9"));
         }
         if (spares < 0 || spares > 9) {
-            throw new InvalidInputException("A vehicle carries 0 to 9 spares.");
+            throw new InvalidInputException(WORDS.say("vehicleCarries0To9"));
         }
     }
 
@@ -99,7 +101,7 @@ public record AxleLayout(List<Axle> axles, int spares) {
      */
     public String nameOf(Position position) {
         if (position instanceof Spare spare) {
-            return "spare " + spare.number();
+            return WORDS.say("spare", "spare", spare.number());
         }
         OnAxle on = (OnAxle) position;
         AxleRole role = axles.get(on.axle() - 1).role();

@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -36,8 +38,8 @@ public record AxleLayoutChange(List<Position> blocked, List<String> effects) {
                 AxleRole was = before.axles().get(on.axle() - 1).role();
                 AxleRole becomes = after.axles().get(on.axle() - 1).role();
                 if (was != becomes) {
-                    effects.add("The tires on axle " + on.axle() + " count as " + becomes.label() + " tires instead of "
-                            + was.label() + " tires; they stay where they are.");
+                    effects.add(WORDS.say(
+                            "tiresOnAxleCount", "axle", on.axle(), "becomes", becomes.label(), "was", was.label()));
                 }
             }
         }

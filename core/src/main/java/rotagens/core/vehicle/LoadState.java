@@ -1,17 +1,19 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 /** How a vehicle travels. */
 public enum LoadState {
     /** Nobody said. */
-    UNKNOWN("unknown"),
+    UNKNOWN(WORDS.say("unknown")),
     /** Without a load. */
-    EMPTY("empty"),
+    EMPTY(WORDS.say("empty")),
     /** As it mostly travels. */
-    NORMAL("normal"),
+    NORMAL(WORDS.say("normal")),
     /** As heavy as it may. */
-    FULL("full"),
+    FULL(WORDS.say("full")),
     /** Full, with a trailer behind it. */
-    TOWING("towing");
+    TOWING(WORDS.say("towing"));
 
     private final String label;
 

@@ -1,13 +1,15 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 /** The load the placard's pressures assume. Makers differ, so it is recorded, never guessed. */
 public enum PlacardLoadBasis {
     /** Nobody has read the maker’s data: the placard may assume any load. */
-    UNKNOWN("not known which load it assumes"),
+    UNKNOWN(WORDS.say("notKnownWhichLoad")),
     /** Two people and no payload: a heavier load takes more pressure. */
-    ORDINARY_LOAD("ordinary load, two people"),
+    ORDINARY_LOAD(WORDS.say("ordinaryLoadTwoPeople")),
     /** The heaviest the vehicle may be. */
-    FULL_PAYLOAD("full payload and towing");
+    FULL_PAYLOAD(WORDS.say("fullPayloadAndTowing"));
 
     private final String label;
 

@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -81,8 +83,7 @@ public sealed interface Position {
     static Position parse(String text) {
         Matcher code = CODE.matcher(text == null ? "" : text.strip().toUpperCase(Locale.ROOT));
         if (!code.matches()) {
-            throw new InvalidInputException(
-                    "No such position. Positions read axle, side and, on duals, outer or inner: 1L, 2RO, S1.");
+            throw new InvalidInputException(WORDS.say("noSuchPositionPositionsRead"));
         }
         if (code.group(4) != null) {
             return new Spare(Integer.parseInt(code.group(4)));

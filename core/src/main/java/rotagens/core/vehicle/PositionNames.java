@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -81,10 +83,14 @@ public final class PositionNames {
             return meant.get(0);
         }
         if (meant.isEmpty()) {
-            throw new InvalidInputException("This vehicle has no position “" + text.strip() + "”.");
+            throw new InvalidInputException(WORDS.say("thisVehicleHasNoPosition", "text", text.strip()));
         }
-        throw new InvalidInputException("“" + text.strip() + "” may mean "
-                + String.join(" or ", meant.stream().map(Position::code).toList()) + " here. Write which.");
+        throw new InvalidInputException(WORDS.say(
+                "mayMeanHereWriteWhich",
+                "text",
+                text.strip(),
+                "meant",
+                String.join(WORDS.say("or"), meant.stream().map(Position::code).toList())));
     }
 
     private static String bare(String text) {

@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
@@ -29,9 +31,9 @@ public record Sensor(
     /** Where it sits, and so what it travels with. */
     public enum Location {
         /** On the valve or a band inside the wheel. */
-        INSIDE("inside, on the valve or band"),
+        INSIDE(WORDS.say("insideOnTheValve")),
         /** On the valve cap. */
-        OUTSIDE("outside, on the valve cap");
+        OUTSIDE(WORDS.say("outsideOnTheValveCap"));
 
         private final String label;
 
@@ -71,8 +73,8 @@ public record Sensor(
     public static String readCode(String text) {
         String code = (text == null ? "" : text).replaceAll("[\\s-]", "").toUpperCase(Locale.ROOT);
         if (!code.matches("[0-9A-Z]*") || code.length() < SHORTEST || code.length() > LONGEST) {
-            throw new InvalidInputException("A sensor’s ID has " + SHORTEST + " to " + LONGEST
-                    + " letters and digits, as printed on it or read with the activation tool.");
+            throw new InvalidInputException(
+                    WORDS.say("sensorsIdHasToLetters", "shortest", SHORTEST, "longest", LONGEST));
         }
         return code;
     }

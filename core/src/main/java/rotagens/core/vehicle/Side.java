@@ -1,11 +1,13 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 /** The driver's left and right, everywhere. */
 public enum Side {
     /** The driver’s left. */
-    LEFT("left", "L"),
+    LEFT(WORDS.say("left"), "L"),
     /** The driver’s right. */
-    RIGHT("right", "R");
+    RIGHT(WORDS.say("right"), "R");
 
     private final String label;
     private final String letter;

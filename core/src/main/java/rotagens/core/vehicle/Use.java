@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 import java.util.Optional;
 import java.util.OptionalInt;
 import rotagens.core.measure.InvalidInputException;
@@ -34,8 +36,7 @@ public record Use(
      */
     public Use {
         if (seats.isPresent() && (seats.getAsInt() < 1 || seats.getAsInt() > MOST_SEATS)) {
-            throw new InvalidInputException(
-                    "A vehicle is built for 1 to " + MOST_SEATS + " people, the driver included.");
+            throw new InvalidInputException(WORDS.say("vehicleIsBuiltFor1", "mostSeats", MOST_SEATS));
         }
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 /** What the law calls the vehicle; it decides which tread limit its front wheels have. */
 public enum VehicleType {
     /** Built for more than ten people. */
@@ -39,9 +41,9 @@ public enum VehicleType {
      */
     public String placardLocation() {
         return switch (this) {
-            case BUS -> "near the entrance door or the driver’s seat";
-            case TRAILER -> "near the nose, on the left";
-            case TRUCK, TRACTOR, VAN, PICKUP, SUV, CAR -> "driver’s door jamb";
+            case BUS -> WORDS.say("nearTheEntranceDoor");
+            case TRAILER -> WORDS.say("nearTheNose");
+            case TRUCK, TRACTOR, VAN, PICKUP, SUV, CAR -> WORDS.say("driversDoorJamb");
         };
     }
 }

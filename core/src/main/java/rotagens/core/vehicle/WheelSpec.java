@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -59,9 +61,9 @@ public record WheelSpec(
      * @throws InvalidInputException where a rim or its nuts are none that can be
      */
     public WheelSpec {
-        rimDiameterInches.ifPresent(inches -> refuse(inches < 8 || inches > 26, "A rim measures 8 to 26 in across."));
-        rimWidthInches.ifPresent(inches -> refuse(inches < 3 || inches > 18, "A rim is 3 to 18 in wide."));
-        lugCount.ifPresent(count -> refuse(count < 3 || count > 12, "A wheel has 3 to 12 nuts."));
+        rimDiameterInches.ifPresent(inches -> refuse(inches < 8 || inches > 26, WORDS.say("rimMeasures8To26")));
+        rimWidthInches.ifPresent(inches -> refuse(inches < 3 || inches > 18, WORDS.say("rimIs3To18")));
+        lugCount.ifPresent(count -> refuse(count < 3 || count > 12, WORDS.say("wheelHas3To12")));
     }
 
     private static final double TORQUE_WITHIN = 0.05;
@@ -110,9 +112,12 @@ public record WheelSpec(
         if (placard.isPresent()
                 && wheelMaximum.isPresent()
                 && placard.get().psi() > wheelMaximum.get().psi() + 1e-9) {
-            throw new InvalidInputException("The placard asks for "
-                    + placard.get().asEntered() + ", the wheel holds at most "
-                    + wheelMaximum.get().asEntered() + ". Read both again: the wheel’s maximum is never exceeded.");
+            throw new InvalidInputException(WORDS.say(
+                    "placardAsksForTheWheel",
+                    "asked",
+                    placard.get().asEntered(),
+                    "most",
+                    wheelMaximum.get().asEntered()));
         }
     }
 

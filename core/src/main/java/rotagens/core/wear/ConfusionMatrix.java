@@ -1,5 +1,7 @@
 package rotagens.core.wear;
 
+import static rotagens.core.wear.WearWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -79,9 +81,9 @@ public record ConfusionMatrix(int places, double severity32nds, Map<Shape, Map<S
                 Shape.OUTER_SHOULDER,
                 Shape.INNER_SHOULDER);
         List<String> lines = new ArrayList<>();
-        StringBuilder head = new StringBuilder("| truly, " + places + (places == 1 ? " place" : " places") + " |");
+        StringBuilder head = new StringBuilder(WORDS.say("trulyPlace", "places", places));
         answers.forEach(answer -> head.append(' ').append(answer.label()).append(" |"));
-        lines.add(head + " right |");
+        lines.add(head + WORDS.say("right"));
         lines.add("|---|" + "---|".repeat(answers.size() + 1));
         for (Shape truth : SampleTread.ACROSS) {
             StringBuilder row = new StringBuilder("| " + truth.label() + " |");

@@ -1,5 +1,7 @@
 package rotagens.core.wear;
 
+import static rotagens.core.wear.WearWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -30,14 +32,14 @@ public record TreadGrid(List<List<TreadDepth>> locations) {
     public TreadGrid {
         locations = locations.stream().map(List::copyOf).toList();
         if (locations.isEmpty() || locations.size() > MOST_PLACES) {
-            throw new InvalidInputException("Measure at 1 to 4 places round the tire.");
+            throw new InvalidInputException(WORDS.say("measureAt1To4"));
         }
         int grooves = locations.get(0).size();
         if (grooves < LEAST_GROOVES || grooves > MOST_GROOVES) {
-            throw new InvalidInputException("Measure 2 to 5 grooves across the tread.");
+            throw new InvalidInputException(WORDS.say("measure2To5Grooves"));
         }
         if (locations.stream().anyMatch(place -> place.size() != grooves)) {
-            throw new InvalidInputException("Measure the same " + grooves + " grooves at every place.");
+            throw new InvalidInputException(WORDS.say("measureTheSameGrooves", "grooves", grooves));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.core.wear;
 
+import static rotagens.core.wear.WearWords.WORDS;
+
 import rotagens.core.measure.TreadDepth;
 
 /**
@@ -10,13 +12,13 @@ import rotagens.core.measure.TreadDepth;
 public enum TreadInterval {
     // The later, the worse.
     /** The coin shows more than 4/32 in left. */
-    ABOVE_4(4, true, "above 4/32 in"),
+    ABOVE_4(4, true, WORDS.say("above432")),
     /** More than 2/32 in left. */
-    ABOVE_2(2, true, "above 2/32 in"),
+    ABOVE_2(2, true, WORDS.say("above232")),
     /** 4/32 in or less. */
-    AT_OR_BELOW_4(4, false, "at or below 4/32 in"),
+    AT_OR_BELOW_4(4, false, WORDS.say("atOrBelow432")),
     /** 2/32 in or less: the bars are level with the tread. */
-    AT_OR_BELOW_2(2, false, "at or below 2/32 in");
+    AT_OR_BELOW_2(2, false, WORDS.say("atOrBelow232"));
 
     private final TreadDepth mark;
     private final boolean above;

@@ -1,5 +1,7 @@
 package rotagens.core.wear;
 
+import static rotagens.core.wear.WearWords.WORDS;
+
 import java.util.Optional;
 import java.util.Set;
 import rotagens.core.measure.Message;
@@ -16,40 +18,35 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
     /** The classes, each with its likely causes and the work it asks for. */
     public enum Shape {
         /** No zone differs. */
-        EVEN("even", "", ""),
+        EVEN(WORDS.say("even"), "", ""),
         /** The center is low on both sides. */
-        CENTER(
-                "center worn",
-                "over-inflation, or a pressure set for a load that isn’t carried",
-                "Re-weigh and reset the pressure."),
+        CENTER(WORDS.say("centerWorn"), WORDS.say("overInflationOrAPressure"), WORDS.say("reWeighAndReset")),
         /** Both shoulders are low. */
         BOTH_SHOULDERS(
-                "both shoulders worn",
-                "under-inflation, a leak or overload; hard cornering",
-                "Gauge, work out the leak rate, re-weigh; a clean pressure history points to driving."),
+                WORDS.say("bothShouldersWorn"), WORDS.say("underInflationALeak"), WORDS.say("gaugeWorkOutTheLeak")),
         /** The outer shoulder is low. */
         OUTER_SHOULDER(
-                "outer shoulder worn",
-                "camber or toe, a bent part, an axle out of line; fast cornering",
-                "Alignment, worn joints first. Don’t leave it to the next service."),
+                WORDS.say("outerShoulderWorn"),
+                WORDS.say("camberOrToeABent"),
+                WORDS.say("alignmentWornJointsFirstDont")),
         /** The inner shoulder is low. */
         INNER_SHOULDER(
-                "inner shoulder worn",
-                "camber or toe, a bent part, an axle out of line; fast cornering",
-                "Alignment, worn joints first. Don’t leave it to the next service."),
+                WORDS.say("innerShoulderWorn"),
+                WORDS.say("camberOrToeABent"),
+                WORDS.say("alignmentWornJointsFirstDont")),
         /** The center begins to be low. */
-        EARLY_CENTER("early center wear", "an early form of center wear", "Watch it and check the pressure."),
+        EARLY_CENTER(WORDS.say("earlyCenterWear"), WORDS.say("earlyFormOfCenterWear"), WORDS.say("watchItAndCheck")),
         /** The shoulders begin to be low. */
-        EARLY_SHOULDERS("early shoulder wear", "an early form of shoulder wear", "Watch it and check the pressure."),
+        EARLY_SHOULDERS(
+                WORDS.say("earlyShoulderWear"), WORDS.say("earlyFormOfShoulderWear"), WORDS.say("watchItAndCheck")),
         /** Smooth one way and rough the other, by hand. */
-        FEATHERING("feathering", "toe or axle geometry", "Suspension and geometry check, shock test."),
+        FEATHERING(
+                WORDS.say("feathering"), WORDS.say("toeOrAxleGeometry"), WORDS.say("suspensionAndGeometryCheckShock")),
         /** Scooped out at places round the tire. */
-        CUPPING(
-                "cupping",
-                "worn shocks, an unbalanced wheel, a loose bearing or geometry",
-                "Shock test today, then balance and alignment."),
+        CUPPING(WORDS.say("cupping"), WORDS.say("wornShocksAnUnbalancedWheel"), WORDS.say("shockTestTodayThenBalance")),
         /** Low at one place round the tire. */
-        FLAT_SPOT("flat spot", "a locked brake or long parking", "Judge depth and vibration; check the brake.");
+        FLAT_SPOT(
+                WORDS.say("flatSpot"), WORDS.say("lockedBrakeOrLongParking"), WORDS.say("judgeDepthAndVibrationCheck"));
 
         private final String label;
         private final String causes;
@@ -98,21 +95,16 @@ public record WearPattern(Shape shape, Optional<Shape> second) {
             TreadDepth apart = TreadDepth.of32nds(difference);
             TreadDepth low = TreadDepth.of32nds(TreadGrid.lowLocation(difference));
             return switch (this) {
-                case EVEN -> Message.of("No zone is {} lower than another, around the tire or across it.", apart);
-                case CENTER -> Message.of("Both shoulders are at least {} deeper than the center.", apart);
-                case BOTH_SHOULDERS -> Message.of("Both shoulders are at least {} lower than the center.", apart);
-                case OUTER_SHOULDER -> Message.of("The outer shoulder is at least {} lower than the inner.", apart);
-                case INNER_SHOULDER -> Message.of("The inner shoulder is at least {} lower than the outer.", apart);
-                case EARLY_CENTER ->
-                    Message.of("The center is low, and only one shoulder is {} or more deeper.", apart);
-                case EARLY_SHOULDERS ->
-                    Message.of(
-                            "The shoulders are low, and only one of them is {} or more lower than the center.", apart);
-                case FEATHERING ->
-                    Message.of("The depths may be even: by hand it is smooth one way and rough the other.");
-                case CUPPING ->
-                    Message.of("One rib is at least {} lower at two or more locations around the tire.", low);
-                case FLAT_SPOT -> Message.of("One rib is at least {} lower at one location around the tire.", low);
+                case EVEN -> WORDS.message("noZoneIsLowerThan", "apart", apart);
+                case CENTER -> WORDS.message("bothShouldersAreAtLeast", "apart", apart);
+                case BOTH_SHOULDERS -> WORDS.message("bothShouldersAreAtLeast2", "apart", apart);
+                case OUTER_SHOULDER -> WORDS.message("outerShoulderIsAtLeast", "apart", apart);
+                case INNER_SHOULDER -> WORDS.message("innerShoulderIsAtLeast", "apart", apart);
+                case EARLY_CENTER -> WORDS.message("centerIsLowAndOnly", "apart", apart);
+                case EARLY_SHOULDERS -> WORDS.message("shouldersAreLowAndOnly", "apart", apart);
+                case FEATHERING -> WORDS.message("depthsMayBeEven");
+                case CUPPING -> WORDS.message("oneRibIsAtLeast", "low", low);
+                case FLAT_SPOT -> WORDS.message("oneRibIsAtLeast2", "low", low);
             };
         }
 

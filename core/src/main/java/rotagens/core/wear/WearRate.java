@@ -1,5 +1,7 @@
 package rotagens.core.wear;
 
+import static rotagens.core.wear.WearWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -169,13 +171,12 @@ public record WearRate(double perMile, double plusMinus) {
         double each = units == Units.US
                 ? perMile * PER_MILES
                 : TreadDepth.of32nds(perMile * PER_MILES).formatWithoutUnit(units) / Distance.KM_PER_MILE;
-        return String.format(
-                Locale.ROOT,
-                units == Units.US
-                        ? "%.1f/32 in in 10,000 mi, give or take %.1f"
-                        : "%.1f mm in 10,000 km, give or take %.1f",
-                each,
-                each * plusMinus / perMile);
+        return WORDS.say(
+                units == Units.US ? "wearByMiles" : "wearByKilometers",
+                "each",
+                String.format(Locale.ROOT, "%.1f", each),
+                "plusMinus",
+                String.format(Locale.ROOT, "%.1f", each * plusMinus / perMile));
     }
 
     /**

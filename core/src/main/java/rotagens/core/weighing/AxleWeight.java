@@ -1,5 +1,7 @@
 package rotagens.core.weighing;
 
+import static rotagens.core.weighing.WeighingWords.WORDS;
+
 import java.util.Optional;
 import rotagens.core.measure.InvalidInputException;
 import rotagens.core.measure.Load;
@@ -27,11 +29,10 @@ public record AxleWeight(int axle, Optional<Load> left, Optional<Load> right, Op
      */
     public AxleWeight {
         if (left.isPresent() != right.isPresent()) {
-            throw new InvalidInputException("Axle " + axle + " has only its " + (left.isPresent() ? "left" : "right")
-                    + " end weighed. Weigh the other end too, or enter the axle as a whole.");
+            throw new InvalidInputException(WORDS.say("axleHasOnlyItsLeft", "axle", axle, "hasLeft", left.isPresent()));
         }
         if (left.isEmpty() && total.isEmpty()) {
-            throw new InvalidInputException("Axle " + axle + " has no weight. Weigh every axle.");
+            throw new InvalidInputException(WORDS.say("axleHasNoWeightWeigh", "axle", axle));
         }
     }
 

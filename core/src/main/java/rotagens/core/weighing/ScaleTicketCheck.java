@@ -1,5 +1,7 @@
 package rotagens.core.weighing;
 
+import static rotagens.core.weighing.WeighingWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -70,9 +72,14 @@ public final class ScaleTicketCheck {
                 .filter(gross -> apart(sum, gross.lb()) > withinShare)
                 .ifPresent(gross -> inputErrors.add(new InputError(
                         0,
-                        Message.of(
-                                "The axles add up to {}, the gross weight says {}: more than {}% apart. Read the scale ticket again.",
-                                Load.lb(Math.rint(sum)), gross, percent(withinShare)),
+                        WORDS.message(
+                                "axlesAddUp",
+                                "sum",
+                                Load.lb(Math.rint(sum)),
+                                "gross",
+                                gross,
+                                "withinShare",
+                                percent(withinShare)),
                         false)));
         if (inputErrors.isEmpty() && !sure) {
             tooLight(scaleTicket, vehicle, emptiest).ifPresent(inputErrors::add);
@@ -86,16 +93,20 @@ public final class ScaleTicketCheck {
         for (AxleWeight axle : scaleTicket.axles()) {
             if (axle.axle() < 1 || axle.axle() > axles) {
                 inputErrors.add(new InputError(
-                        axle.axle(), Message.of("This vehicle has no axle {}: it has {}.", axle.axle(), axles), false));
+                        axle.axle(),
+                        WORDS.message("thisVehicleHasNoAxle", "axle", axle.axle(), "axles", axles),
+                        false));
             }
         }
         for (int number = 1; number <= axles; number++) {
             if (scaleTicket.axle(number).isEmpty()) {
                 inputErrors.add(new InputError(
                         number,
-                        Message.of(
-                                "Axle {}, {}, is missing. Enter the weight of every axle. Nothing was saved.",
+                        WORDS.message(
+                                "axleIsMissingEnter",
+                                "number",
                                 number,
+                                "role",
                                 axleLayout.axles().get(number - 1).role().label()),
                         false));
             }
@@ -108,9 +119,16 @@ public final class ScaleTicketCheck {
                 .filter(whole -> axle.hasEnds() && apart(axle.lb(), whole.lb()) > withinShare)
                 .map(whole -> new InputError(
                         axle.axle(),
-                        Message.of(
-                                "The ends of axle {} add up to {}, the platform says {}: more than {}% apart.",
-                                axle.axle(), Load.lb(Math.rint(axle.lb())), whole, percent(withinShare)),
+                        WORDS.message(
+                                "endsOfAxleAddUp",
+                                "axle",
+                                axle.axle(),
+                                "sum",
+                                Load.lb(Math.rint(axle.lb())),
+                                "whole",
+                                whole,
+                                "withinShare",
+                                percent(withinShare)),
                         false));
     }
 
@@ -121,12 +139,16 @@ public final class ScaleTicketCheck {
                     boolean lbTyped = axle.lb() / LB_PER_KG <= gawr.lb();
                     return new InputError(
                             axle.axle(),
-                            Message.of(
-                                    "{} on axle {} is over twice its rating of {}.{}",
+                            WORDS.message(
+                                    "onAxleIsOverTwice",
+                                    "weight",
                                     Load.lb(Math.rint(axle.lb())),
+                                    "axle",
                                     axle.axle(),
+                                    "gawr",
                                     gawr,
-                                    lbTyped ? " Did you mean lb?" : " Read the scale ticket again."),
+                                    "lbTyped",
+                                    lbTyped),
                             lbTyped);
                 });
     }
@@ -147,18 +169,23 @@ public final class ScaleTicketCheck {
         boolean kgTyped = scaleTicket.lb() * LB_PER_KG >= least
                 && scaleTicket.lb() * LB_PER_KG <= TWICE * vehicle.gvwr().lb();
         Message what = emptiest.isPresent()
-                ? Message.of(
-                        "it weighed {} empty on {}",
+                ? WORDS.message(
+                        "itWeighedEmpty",
+                        "emptiest",
                         Load.lb(Math.rint(emptiest.get().lb())),
+                        "on",
                         emptiest.get().on())
-                : Message.of("its GVWR is {}", vehicle.gvwr());
+                : WORDS.message("itsGvwr", "gvwr", vehicle.gvwr());
         return Optional.of(new InputError(
                 0,
-                Message.of(
-                        "{} is less than this vehicle can weigh: {}.{}",
+                WORDS.message(
+                        "isLessThanThisVehicle",
+                        "scaleTicket",
                         Load.lb(Math.rint(scaleTicket.lb())),
+                        "what",
                         what,
-                        kgTyped ? " Did you mean kg?" : " Read the scale ticket again."),
+                        "kgTyped",
+                        kgTyped),
                 kgTyped,
                 true));
     }
@@ -177,12 +204,17 @@ public final class ScaleTicketCheck {
         for (AxleWeight axle : one.axles()) {
             other.axle(axle.axle())
                     .filter(same -> apart(axle.lb(), same.lb()) > withinShare)
-                    .ifPresent(same -> apart.add(Message.of(
-                                    "Axle {}: {} on {}, {} on {}.",
+                    .ifPresent(same -> apart.add(WORDS.message(
+                                    "axleOn",
+                                    "axle",
                                     axle.axle(),
+                                    "one",
                                     Load.lb(Math.rint(axle.lb())),
+                                    "scale",
                                     one.scale(),
+                                    "other",
                                     Load.lb(Math.rint(same.lb())),
+                                    "otherScale",
                                     other.scale())
                             .in(units)));
         }
