@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import type { components, paths } from './schema'
+import { say } from './words'
 
 export type { Units } from '../base/settings'
 
@@ -71,9 +72,9 @@ export class ProblemError extends Error {
 
 const UNREACHABLE: Problem = {
   type: 'about:blank',
-  title: 'The server can’t be reached',
+  title: say('serverCantBeReached'),
   status: 0,
-  detail: 'Your entries are saved on this device. Check the connection and try again.',
+  detail: say('yourEntriesAreSaved'),
   fields: [],
 }
 

@@ -7,18 +7,19 @@ import { uploadQueue } from '../offline/uploadQueue'
 import { useSteps } from '../session/gettingStarted'
 import { type Person, ROLE_WORDS } from '../session/session'
 import { showKeys } from './Keys'
+import { say } from './words'
 
 const COLOURS = [
-  ['system', 'Light or dark as the device is'],
+  ['system', say('lightOrDark')],
   ['light', 'Light'],
-  ['dark', 'Dark, for the yard at night'],
+  ['dark', say('darkForTheYard')],
 ] as const
 
 const PAGES = [
   ['/settings', 'Settings'],
   ['/people', 'People'],
   ['/offline', 'Offline'],
-  ['/import-export', 'Import and export'],
+  ['/import-export', say('importAndExport')],
   ['/labels', 'Labels'],
 ] as const
 
@@ -52,7 +53,7 @@ export function useAccountItems(props: { me: Person; close: () => void; changePa
         props.changePassword()
       }}
     >
-      Change your password…
+      {say('changeYourPassword')}
     </MenuItem>,
     <MenuItem
       key="keys"
@@ -61,7 +62,7 @@ export function useAccountItems(props: { me: Person; close: () => void; changePa
         showKeys()
       }}
     >
-      Keys
+      {say('keys')}
     </MenuItem>,
     steps.away && (
       <MenuItem
@@ -73,7 +74,7 @@ export function useAccountItems(props: { me: Person; close: () => void; changePa
           steps.bringBack()
         }}
       >
-        Getting started
+        {say('gettingStarted')}
       </MenuItem>
     ),
     <Divider key="second" />,
@@ -93,7 +94,7 @@ export function useAccountItems(props: { me: Person; close: () => void; changePa
     )),
     <Divider key="third" />,
     <MenuItem key="out" onClick={() => void signOut()}>
-      Sign out
+      {say('signOut')}
     </MenuItem>,
   ]
 }

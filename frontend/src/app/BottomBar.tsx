@@ -11,6 +11,7 @@ import { type Person, useMe } from '../session/session'
 import { useAccountItems } from './AccountItems'
 import { isTask, PLACES } from './places'
 import { UnitsChoice } from './UnitsChoice'
+import { say } from './words'
 
 /** Height of the bar on a phone; what sticks to the bottom of the window stands above it. */
 export const BAR_PX = 56
@@ -42,7 +43,7 @@ export function BottomBar() {
     <>
       <Box
         component="nav"
-        aria-label="Main"
+        aria-label={say('main')}
         className="not-printed"
         sx={{
           display: { xs: 'flex', sm: 'none' },
@@ -79,7 +80,7 @@ export function BottomBar() {
         ))}
         <button type="button" aria-haspopup="menu" aria-expanded={more} onClick={() => setMore(true)}>
           <Glyph path="M4 6h12 M4 10h12 M4 14h12" />
-          More
+          {say('more')}
         </button>
       </Box>
       <More me={me} open={more} close={() => setMore(false)} />
@@ -120,7 +121,7 @@ function More({ me, open, close }: { me: Person; open: boolean; close: () => voi
             </MenuItem>
           ))}
           <MenuItem component={Link} to="/questions" onClick={close}>
-            Questions
+            {say('questions')}
           </MenuItem>
           {items}
         </MenuList>

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { answerOf, api } from '../api/client'
 import { useMay } from '../session/session'
 import { useSend } from '../ui/useSend'
+import { say } from './words'
 
 /** Tells everybody that the machine's clock can't be right; a manager may say that it is, and ran ahead before. */
 export function ClockProblem() {
@@ -12,7 +13,7 @@ export function ClockProblem() {
   const right = useSend(
     () => answerOf(api.POST('/api/clock')),
     () => undefined,
-    'The clock counts from now on.',
+    say('clockCountsFromNow'),
   )
   if (!clock.data?.statement) return null
   return (
@@ -22,13 +23,13 @@ export function ClockProblem() {
       action={
         manager && (
           <Button color="inherit" size="small" onClick={right.send} loading={right.busy}>
-            The clock is right now
+            {say('clockIsRightNow')}
           </Button>
         )
       }
     >
       {clock.data.statement}
-      {manager && ' If it is right now and ran ahead when that was stored, say so.'}
+      {manager && say('ifItIsRightNow')}
     </Alert>
   )
 }

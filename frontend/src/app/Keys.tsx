@@ -6,18 +6,19 @@ import DialogTitle from '@mui/material/DialogTitle'
 import { useEffect, useState } from 'react'
 import { isTyping } from '../base/isTyping'
 import { Table } from '../ui/Table'
+import { say } from './words'
 
 const KEYS: readonly (readonly [string, string, string])[] = [
-  ['/ or Ctrl K', 'everywhere', 'go to a vehicle, position, tire, person or page'],
-  ['?', 'everywhere', 'this list'],
-  ['Tab, Enter', 'everywhere', 'to the next entry or button; press it'],
-  ['Escape', 'everywhere', 'close a dialog or menu; what was typed stays'],
-  ['Enter', 'walk-around', 'to the next reading, and after the last one to the next position'],
-  ['Enter', 'check and adjust', 'to the next reading'],
-  ['Enter or Space', 'drawings', 'pick the position or field that has the frame'],
-  ['Enter, then Enter', 'rotation', 'pick a tire, then its place'],
-  ['Escape', 'rotation', 'put the tire down again'],
-  ['Enter', 'shop calendar', 'open a job to move it by day, hour and bay'],
+  ['/ or Ctrl K', 'everywhere', say('goToAVehiclePosition')],
+  ['?', 'everywhere', say('thisList')],
+  [say('tabEnter'), 'everywhere', say('toTheNextEntry')],
+  ['Escape', 'everywhere', say('closeADialogOrMenu')],
+  ['Enter', 'walk-around', say('toTheNextReading')],
+  ['Enter', say('checkAndAdjust'), say('toTheNextReading2')],
+  [say('enterOrSpace'), 'drawings', say('pickThePositionOrField')],
+  [say('enterThenEnter'), 'rotation', say('pickATireThen')],
+  ['Escape', 'rotation', say('putTheTireDownAgain')],
+  ['Enter', say('shopCalendar'), say('openAJobToMove')],
 ]
 
 const SHOW = 'rotagens-keys'
@@ -46,9 +47,9 @@ export function Keys() {
   }, [])
   return (
     <Dialog open={open} onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogTitle id="keys-title">{say('keys')}</DialogTitle>
       <DialogContent dividers>
-        <Table label="Keys" heads={['Key', 'Where', 'What it does']}>
+        <Table label={say('keys')} heads={['Key', 'Where', say('whatItDoes')]}>
           {KEYS.map(([key, where, does]) => (
             <tr key={key + where}>
               <td>
@@ -61,7 +62,7 @@ export function Keys() {
         </Table>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{say('close')}</Button>
       </DialogActions>
     </Dialog>
   )

@@ -11,6 +11,7 @@ import { color } from '../base/theme'
 import { useMayAs } from '../session/session'
 import { holds } from '../ui/typed'
 import { COMMANDS } from './commands'
+import { say } from './words'
 
 interface Goal {
   label: string
@@ -74,7 +75,7 @@ export function SearchField() {
       forcePopupIcon={false}
       filterOptions={(all) => all}
       getOptionKey={(goal) => goal.to}
-      noOptionsText={found.isFetching ? 'Searching…' : 'No matches'}
+      noOptionsText={found.isFetching ? 'Searching…' : say('noMatches')}
       onChange={(_, goal) => {
         if (goal) {
           setText('')
@@ -96,12 +97,12 @@ export function SearchField() {
         <TextField
           {...props}
           inputRef={input}
-          placeholder="Vehicle, DOT code, tire number   /"
+          placeholder={say('vehicleDotCodeTireNumber')}
           slotProps={{
             ...props.slotProps,
             htmlInput: {
               ...props.slotProps.htmlInput,
-              'aria-label': 'Search vehicles, positions, tires, models, people and settings',
+              'aria-label': say('searchVehiclesPositionsTiresModels'),
             },
           }}
         />

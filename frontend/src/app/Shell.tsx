@@ -13,6 +13,7 @@ import { Keys } from './Keys'
 import { PLACES } from './places'
 import { SearchField } from './SearchField'
 import { UnitsChoice } from './UnitsChoice'
+import { say } from './words'
 
 /** The slim bar with places, jump field, units and person, and the place below it. */
 export function Shell() {
@@ -30,7 +31,7 @@ export function Shell() {
               '&:focus': { left: 8, top: 8, zIndex: 2000, background: color.sheet, p: 1 },
             }}
           >
-            Skip to the content
+            {say('skipToTheContent')}
           </Box>
           <Box
             component="header"
@@ -49,7 +50,7 @@ export function Shell() {
             <Box
               component={Link}
               to="/"
-              aria-label="Rotagens, first page"
+              aria-label={say('rotagensFirstPage')}
               sx={{
                 display: 'flex',
                 alignItems: 'center',
@@ -65,10 +66,14 @@ export function Shell() {
                 component="span"
                 sx={{ fontWeight: 750, fontStretch: '115%', fontSize: 16, display: { xs: 'none', sm: 'inline' } }}
               >
-                Rotagens
+                {say('rotagens')}
               </Box>
             </Box>
-            <Box component="nav" aria-label="Places" sx={{ display: { xs: 'none', sm: 'flex' }, alignSelf: 'stretch' }}>
+            <Box
+              component="nav"
+              aria-label={say('places')}
+              sx={{ display: { xs: 'none', sm: 'flex' }, alignSelf: 'stretch' }}
+            >
               {PLACES.map((place) => (
                 <Box
                   key={place.to}
@@ -98,7 +103,7 @@ export function Shell() {
           <UploadStatus />
           {navigation.state !== 'idle' && (
             <LinearProgress
-              aria-label="The page is coming"
+              aria-label={say('pageIsComing')}
               sx={{ position: 'fixed', top: 0, left: 0, right: 0, zIndex: 2000, height: 2 }}
             />
           )}

@@ -4,6 +4,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { answerOf, api, type Units } from '../api/client'
 import { useUnits } from '../base/settings'
 import { color } from '../base/theme'
+import { say } from './words'
 
 /** In which units this person reads and types. */
 export function UnitsChoice({ onBar = false }: { onBar?: boolean }) {
@@ -20,7 +21,7 @@ export function UnitsChoice({ onBar = false }: { onBar?: boolean }) {
       size="small"
       value={units}
       onChange={(_, next: Units | null) => next && void choose(next)}
-      aria-label="Units"
+      aria-label={say('units')}
       sx={
         onBar
           ? {
@@ -31,8 +32,8 @@ export function UnitsChoice({ onBar = false }: { onBar?: boolean }) {
           : { '& button': { minHeight: 48, flex: 1 } }
       }
     >
-      <ToggleButton value="US">psi · 1/32</ToggleButton>
-      <ToggleButton value="METRIC">kPa · mm</ToggleButton>
+      <ToggleButton value="US">{say('psi132')}</ToggleButton>
+      <ToggleButton value="METRIC">{say('kpaMm')}</ToggleButton>
     </ToggleButtonGroup>
   )
 }

@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert'
 import Button from '@mui/material/Button'
 import { type Job, ProblemError } from '../api/client'
 import { day } from '../units/format'
+import { say } from './words'
 
 /** A job somebody else changed meanwhile: what it is now, beside what was entered for it, and a way to go on. */
 export function CurrentJob({ error, onGoOn }: { error: unknown; onGoOn: (job: Job) => void }) {
@@ -15,16 +16,22 @@ export function CurrentJob({ error, onGoOn }: { error: unknown; onGoOn: (job: Jo
       action={
         job.doneAt === undefined && (
           <Button color="inherit" size="small" onClick={() => onGoOn(job)}>
-            Go on with it
+            {say('goOn')}
           </Button>
         )
       }
     >
       <strong>
-        On file now: {job.doneAt === undefined ? `on ${day(job.day)}` : `done by ${job.doneBy ?? 'another user'}`}.
+        {say('onFileNow', {
+          doneAt:
+            job.doneAt === undefined
+              ? say('on', { day: day(job.day) })
+              : say('doneBy', { doneBy: job.doneBy ?? say('anotherUser') }),
+        })}
       </strong>{' '}
       {job.items.map((item) => (item.position ? `${item.position}: ${item.label}` : item.label)).join('; ')}.
-      {job.note && ` ${job.note}.`} Your entries are below.
+      {job.note && ` ${job.note}.`}
+      {say('yourEntriesAreBelow')}
     </Alert>
   )
 }

@@ -8,6 +8,7 @@ import { LoadProblem } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
 import { Table } from '../ui/Table'
 import { type Difference, differences, merged, said } from './differences'
+import { say } from './words'
 
 /** A form as it was at a version. */
 export interface Seen<F> {
@@ -36,7 +37,7 @@ export function VersionComparison<F>(props: {
   if (!clashed || props.seen === undefined) return null
   if (now.isError) return <LoadProblem error={now.error} again={() => now.refetch()} />
   if (now.isPending) return <LoadingLines lines={3} />
-  if (now.data === null) return <Alert severity="warning">Another user removed it meanwhile.</Alert>
+  if (now.data === null) return <Alert severity="warning">{say('anotherUserRemovedItMeanwhile')}</Alert>
   return (
     <Choose
       key={now.data.version}
@@ -55,19 +56,17 @@ function Choose({ found, onGoOn }: { found: Difference[]; onGoOn: (theirs: Diffe
   )
   const open = sides.filter((side) => side === undefined).length
   return (
-    <Box component="section" aria-label="Both versions" sx={{ width: '100%', mb: 2 }}>
+    <Box component="section" aria-label={say('bothVersions')} sx={{ width: '100%', mb: 2 }}>
       <Box component="p" sx={{ m: 0, mb: 1 }}>
-        {found.length === 0
-          ? 'What they saved and what you entered are the same.'
-          : 'Theirs is on file. Say for each entry which to go on with; nothing is stored before you save again.'}
+        {found.length === 0 ? say('whatTheySavedAndWhat') : say('theirsIsOnFileSay')}
       </Box>
       {found.length > 0 && (
-        <Table label="Where the two versions differ" heads={['Entry', 'It was', 'On file now', 'Yours']}>
+        <Table label={say('whereTheTwoVersionsDiffer')} heads={['Entry', say('itWas'), say('onFileNow2'), 'Yours']}>
           {found.map((one, at) => (
             <tr key={one.path.join('.')}>
               <td>
                 <strong>{one.words}</strong>
-                {one.changedBy === 'both' && <Box sx={{ fontSize: 12.5 }}>both changed it</Box>}
+                {one.changedBy === 'both' && <Box sx={{ fontSize: 12.5 }}>{say('bothChanged')}</Box>}
               </td>
               <td>{said(one.first)}</td>
               {(['theirs', 'mine'] as const).map((side) => (
@@ -78,7 +77,7 @@ function Choose({ found, onGoOn }: { found: Difference[]; onGoOn: (theirs: Diffe
                       name={`keep ${one.path.join('.')}`}
                       checked={sides[at] === side}
                       onChange={() => setSides(sides.map((was, index) => (index === at ? side : was)))}
-                      aria-label={`${one.words}: ${side === 'mine' ? 'yours' : 'on file now'}, ${said(one[side])}`}
+                      aria-label={say('yours', { label: one.words, isMine: side === 'mine', value: said(one[side]) })}
                     />{' '}
                     {said(one[side])}
                   </label>
@@ -94,7 +93,7 @@ function Choose({ found, onGoOn }: { found: Difference[]; onGoOn: (theirs: Diffe
         disabled={open > 0}
         onClick={() => onGoOn(found.filter((_, at) => sides[at] === 'theirs'))}
       >
-        {open > 0 ? `${open} to choose` : 'Go on with these'}
+        {open > 0 ? say('toChoose', { open }) : say('goOnWithThese')}
       </Button>
     </Box>
   )

@@ -5,6 +5,7 @@ import { color, mono } from '../base/theme'
 import { Entry } from '../ui/Entry'
 import { useDebounced } from '../ui/useDebounced'
 import { day } from '../units/format'
+import { say } from './words'
 
 /** A DOT code, read while it is typed: the week it was made, its age, and what is odd about it. */
 export function DotEntry(props: {
@@ -36,15 +37,15 @@ export function DotEntry(props: {
         value={props.value}
         onChange={props.onChange}
         error={error}
-        hint="Whole, or the last four digits"
+        hint={say('wholeOrTheLastFour')}
         code
         width="100%"
         autoFocus={props.autoFocus ?? false}
       />
       {read.data && error === undefined && (
         <Box sx={{ fontSize: 12.5, mt: 0.5 }} aria-live="polite">
-          Week of {day(read.data.weekStart)}
-          {!retread && <strong>, {read.data.ageYears.toFixed(1)} y old</strong>}
+          {say('weekOf', { weekStart: day(read.data.weekStart) })}
+          {!retread && <strong>{say('yOld', { ageYears: read.data.ageYears.toFixed(1) })}</strong>}
           {props.explain !== false &&
             read.data.parts.length > 1 &&
             read.data.parts.map((part) => (

@@ -18,26 +18,27 @@ import { useDebounced } from '../ui/useDebounced'
 import { useSend } from '../ui/useSend'
 import { depthUnit, pressureUnit } from '../units/format'
 import { PropertyList } from './PropertyList'
+import { say } from './words'
 
 type Form = Schemas['TireModelRequest']
 
 const NAMES = {
   name: 'model',
-  service: 'service description',
-  range: 'load range',
+  service: say('serviceDescription'),
+  range: say('loadRange'),
   maxLoadSingle: 'molded load, single',
   maxLoadDual: 'molded load, dual',
-  originalDepth: 'tread when new',
-  utqgGrades: 'treadwear, traction, temperature',
-  snowRating: 'snow mark',
+  originalDepth: say('treadWhenNew'),
+  utqgGrades: say('treadwearTractionTemperature'),
+  snowRating: say('snowMark'),
 }
 
 const BLANK: Form = { isDirectional: false, isSteerAllowed: true, isTubeless: true }
 
 const WINTER = [
   ['NONE', 'none'],
-  ['MUD_AND_SNOW', 'M+S, mud and snow'],
-  ['SEVERE_SNOW', 'mountain and snowflake'],
+  ['MUD_AND_SNOW', say('mSMudAndSnow')],
+  ['SEVERE_SNOW', say('mountainAndSnowflake')],
 ] as const
 
 /** The entries that a field of the drawing leads to. */
@@ -45,13 +46,13 @@ const LEADS_TO: Partial<Record<SidewallField, string>> = {
   manufacturer: 'Manufacturer',
   name: 'Model',
   size: 'Size',
-  service: 'Service description',
-  range: 'Load range',
-  load: 'Molded load, single',
-  moldedPressure: 'Molded pressure',
+  service: say('serviceDescription2'),
+  range: say('loadRange2'),
+  load: say('moldedLoadSingle'),
+  moldedPressure: say('moldedPressure'),
   plies: 'Plies',
-  winter: 'Snow mark',
-  grades: 'Treadwear, traction, temperature',
+  winter: say('snowMark2'),
+  grades: say('treadwearTractionTemperature2'),
 }
 
 /** Reading a model off a sidewall: one line fills most of it, each part can be put right by hand. */
@@ -75,7 +76,7 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
           )
         : answerOf(api.POST('/api/tire-models', { params: { query: { units } }, body: form })),
     (saved) => {
-      notice({ text: `${saved.title} ${saved.sidewall} is in the catalog.` })
+      notice({ text: say('isInTheCatalog', { saved: saved.title, sidewall: saved.sidewall }) })
       onClose()
     },
     null,
@@ -119,8 +120,8 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
   )
   return (
     <FormDialog
-      title={model ? model.title : 'Add tire model'}
-      action={model ? 'Save for all its tires' : 'Add to catalog'}
+      title={model ? model.title : say('addTireModel')}
+      action={model ? say('saveForAllItsTires') : say('addToCatalog')}
       error={saving.error}
       busy={saving.busy}
       onSend={saving.send}
@@ -165,18 +166,18 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
           {entry('manufacturer', 'manufacturer', 'Manufacturer')}
           {entry('name', 'name', 'Model', 220)}
           {entry('size', 'size', 'Size')}
-          {entry('service', 'service', 'Service description')}
-          {entry('range', 'range', 'Load range', 120)}
-          {entry('load', 'maxLoadSingle', 'Molded load, single', 190, units === 'US' ? 'lb' : 'kg')}
-          {entry('', 'maxLoadDual', 'Molded load, dual', 190, units === 'US' ? 'lb' : 'kg')}
-          {entry('moldedPressure', 'moldedPressure', 'Molded pressure', 170, pressureUnit(units))}
-          {entry('', 'originalDepth', 'Original tread depth', 160, depthUnit(units))}
-          {entry('', 'diameter', 'Overall diameter', 170, units === 'US' ? 'in' : 'mm')}
+          {entry('service', 'service', say('serviceDescription2'))}
+          {entry('range', 'range', say('loadRange2'), 120)}
+          {entry('load', 'maxLoadSingle', say('moldedLoadSingle'), 190, units === 'US' ? 'lb' : 'kg')}
+          {entry('', 'maxLoadDual', say('moldedLoadDual'), 190, units === 'US' ? 'lb' : 'kg')}
+          {entry('moldedPressure', 'moldedPressure', say('moldedPressure'), 170, pressureUnit(units))}
+          {entry('', 'originalDepth', say('originalTreadDepth'), 160, depthUnit(units))}
+          {entry('', 'diameter', say('overallDiameter'), 170, units === 'US' ? 'in' : 'mm')}
           {entry('plies', 'plies', 'Plies', 260)}
-          {entry('grades', 'utqgGrades', 'Treadwear, traction, temperature', 260)}
+          {entry('grades', 'utqgGrades', say('treadwearTractionTemperature2'), 260)}
           {entry('', 'price', 'Price', 130, houseStyle.currencySign())}
           <Choice
-            label="Snow mark"
+            label={say('snowMark2')}
             value={form.snowRating ?? 'NONE'}
             options={WINTER}
             onChange={(winter) => set({ snowRating: winter })}
@@ -184,16 +185,16 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
           />
           <Box sx={{ width: '100%' }}>
             <Tick
-              label="Direction arrow: it may roll one way only"
+              label={say('directionArrowItMayRoll')}
               on={form.isDirectional}
               set={(directional) => set({ isDirectional: directional })}
             />
             <Tick
-              label="Manufacturer allows it on steer axles"
+              label={say('manufacturerAllowsItOnSteer')}
               on={form.isSteerAllowed}
               set={(steerAllowed) => set({ isSteerAllowed: steerAllowed })}
             />
-            <Tick label="Tubeless" on={form.isTubeless} set={(tubeless) => set({ isTubeless: tubeless })} />
+            <Tick label={say('tubeless')} on={form.isTubeless} set={(tubeless) => set({ isTubeless: tubeless })} />
           </Box>
           <Follows form={form} />
         </Box>
@@ -228,11 +229,11 @@ export function SidewallLine({ value, onChange }: { value: string; onChange: (te
   return (
     <Box sx={{ width: '100%' }}>
       <Entry
-        label="Sidewall marking as molded"
+        label={say('sidewallMarkingAsMolded')}
         value={value}
         onChange={onChange}
         error={text.length >= 4 ? wrong : undefined}
-        hint="For example LT245/75R17 121/118S E; spaces and capitals don’t matter"
+        hint={say('forExampleLt24575')}
         width="100%"
         code
         autoFocus
@@ -246,10 +247,12 @@ export function SidewallLine({ value, onChange }: { value: string; onChange: (te
           ))}
           {read.data.missing.map((missing) => (
             <Box key={missing} sx={{ color: color.watch }}>
-              Missing: {missing}
+              {say('missing', { missing })}
             </Box>
           ))}
-          {read.data.leftOver && <Box sx={{ color: 'error.main' }}>Not recognized: “{read.data.leftOver}”</Box>}
+          {read.data.leftOver && (
+            <Box sx={{ color: 'error.main' }}>{say('notRecognized', { leftOver: read.data.leftOver })}</Box>
+          )}
         </Box>
       )}
     </Box>
@@ -282,7 +285,7 @@ function Follows({ form }: { form: Form }) {
         </Alert>
       ))}
       <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        Derived data
+        {say('derivedData')}
       </Box>
       <PropertyList facts={read.data.facts} />
     </Box>

@@ -3,6 +3,7 @@ import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { modelsQuery } from '../api/queries'
 import { useUnits } from '../base/settings'
+import { say } from './words'
 
 /** A model of the catalog, found by typing any part of its name or sidewall line. */
 export function ModelField(props: {
@@ -23,12 +24,12 @@ export function ModelField(props: {
       onChange={(_, model) => props.onChange(model?.id)}
       getOptionLabel={(model) => `${model.title} ${model.sidewall}`}
       getOptionKey={(model) => model.id}
-      noOptionsText="Not in the catalog. Add it under Stock, Catalog."
+      noOptionsText={say('notInTheCatalogAdd')}
       sx={{ width: { xs: '100%', sm: props.width ?? '100%' } }}
       renderInput={(params) => (
         <TextField
           {...params}
-          label={props.label ?? 'Model'}
+          label={props.label ?? say('model')}
           error={props.error !== undefined}
           helperText={props.error}
           autoFocus={props.autoFocus ?? false}

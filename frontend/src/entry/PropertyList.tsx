@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
 import type { Schemas } from '../api/client'
+import { say } from './words'
 
 /** Facts about a tire or model: what, the figure, what it means. */
 export function PropertyList({ facts }: { facts: Schemas['Property'][] }) {
@@ -18,7 +19,7 @@ export function PropertyList({ facts }: { facts: Schemas['Property'][] }) {
         <Box key={fact.name} sx={{ display: 'contents' }}>
           <dt>{fact.name}</dt>
           <dd>
-            <strong>{fact.value ?? 'not known'}</strong>
+            <strong>{fact.value ?? say('notKnown')}</strong>
             {fact.means && (
               <Box component="span" sx={{ color: 'text.secondary' }}>
                 {' '}

@@ -4,6 +4,7 @@ import { useUnits } from '../base/settings'
 import { color } from '../base/theme'
 import { useSimulated } from '../session/session'
 import type { useGauge } from './useGauge'
+import { say } from './words'
 
 /** The gauge that sends into the field with focus; a simulated one is held on what that asks for. */
 export function GaugeButton(props: { gauge: ReturnType<typeof useGauge>; vehicleId: number; position: string }) {
@@ -20,20 +21,20 @@ export function GaugeButton(props: { gauge: ReturnType<typeof useGauge>; vehicle
           onClick={() => void gauge.press(props.vehicleId, props.position, units, '')}
           sx={{ minHeight: 44, background: color.sheet }}
         >
-          Take it from the gauge
+          {say('takeItFromTheGauge')}
         </Button>
       ) : (
         <Button onClick={gauge.pair} sx={{ minHeight: 44 }}>
           {gauge.state === 'lost'
-            ? 'Pair the gauges again'
+            ? say('pairTheGaugesAgain')
             : simulated
-              ? 'Pair the gauges (simulated)'
-              : 'Pair the gauges'}
+              ? say('pairTheGaugesSimulated')
+              : say('pairTheGauges')}
         </Button>
       )}
       <Box role="status" sx={{ color: gauge.state === 'lost' ? color.stop : 'text.secondary' }}>
         {gauge.state === 'lost' && gauge.says}
-        {gauge.state === 'paired' && 'Pressure, tread and nitrogen go into the field with focus.'}
+        {gauge.state === 'paired' && say('pressureTreadAndNitrogenGo')}
       </Box>
     </Box>
   )

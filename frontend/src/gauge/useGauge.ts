@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { answerOf, api, ProblemError, type Units } from '../api/client'
+import { say } from './words'
 
 export type GaugeState = 'off' | 'pairing' | 'paired' | 'lost'
 
@@ -67,7 +68,7 @@ export function useGauge() {
     stream.onerror = () => {
       if (source.current !== stream || stream.readyState === EventSource.CLOSED) return
       setState('lost')
-      setSays('The gauge dropped out. Read it and type, or pair it again.')
+      setSays(say('gaugeDroppedOutRead'))
       stream.close()
     }
   }, [unpair, focused])

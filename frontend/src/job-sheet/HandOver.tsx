@@ -11,49 +11,53 @@ import { Table } from '../ui/Table'
 import { useUnsaved } from '../ui/useUnsaved'
 import { day, many, moment } from '../units/format'
 import type { Visit } from './visit'
+import { say } from './words'
 
 /** What the vehicle leaves with: what was done, what is on it, when it is next wanted, and the signature. */
 export function HandOver({ visit, may, onTook }: { visit: Visit; may: boolean; onTook: (view: Visit) => void }) {
   return (
-    <Box component="section" aria-label="Hand-over">
+    <Box component="section" aria-label={say('handOver3')}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-        Hand-over
+        {say('handOver3')}
       </Box>
       <Next visit={visit} />
       <Box component="h3" sx={{ fontSize: 15, m: 0, mt: 1.5, mb: 0.5 }}>
-        Done
+        {say('done')}
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {visit.work.map((work) => (
           <li key={`${work.position} ${work.label}`}>
             <strong>{work.position ?? 'Vehicle'}</strong> {work.label}
-            {work.done ? `: ${work.done}` : ', not done'}
+            {work.done ? `: ${work.done}` : say('notDone')}
           </li>
         ))}
       </Box>
       <Box component="h3" sx={{ fontSize: 15, m: 0, mt: 1.5, mb: 0.5 }}>
-        On the vehicle
+        {say('onTheVehicle')}
       </Box>
-      <Table label="On the vehicle" heads={['Position', 'Tire', 'DOT code', 'Age', 'Last pressure', 'Target']}>
+      <Table
+        label={say('onTheVehicle')}
+        heads={['Position', 'Tire', say('dotCode'), 'Age', say('lastPressure'), 'Target']}
+      >
         {visit.positions.map((row) => (
           <tr key={row.position}>
             <td>
               <strong>{row.position}</strong> {row.name}
             </td>
-            <td>{row.tire ?? 'none on file'}</td>
+            <td>{row.tire ?? say('noneOnFile')}</td>
             <Box component="td" sx={{ fontFamily: mono }}>
-              {row.dot ?? 'not read'}
+              {row.dot ?? say('notRead')}
             </Box>
-            <td>{row.age ?? 'not known'}</td>
-            <td>{row.pressure ?? 'not checked'}</td>
-            <td>{row.target ?? 'not known'}</td>
+            <td>{row.age ?? say('notKnown')}</td>
+            <td>{row.pressure ?? say('notChecked')}</td>
+            <td>{row.target ?? say('notKnown')}</td>
           </tr>
         ))}
       </Table>
       {visit.handedOver ? (
         <p>
-          <strong>Handed over to {visit.handedOver.to}</strong> by {visit.handedOver.by}, {moment(visit.handedOver.at)}.
-          The letter is in the outbox.
+          <strong>{say('handedOver2', { to: visit.handedOver.to })}</strong>
+          {say('byTheLetter', { by: visit.handedOver.by, moment: moment(visit.handedOver.at) })}
         </p>
       ) : (
         may && <Sign visit={visit} onTook={onTook} />
@@ -67,23 +71,25 @@ function Next({ visit }: { visit: Visit }) {
   return (
     <>
       <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 2, rowGap: 0.5, m: 0 }}>
-        <dt>Next wanted</dt>
+        <dt>{say('nextWanted')}</dt>
         <Box component="dd" sx={{ m: 0, fontWeight: 650 }}>
-          {visit.nextWanted ?? 'Nothing planned or due'}
+          {visit.nextWanted ?? say('nothingPlannedOrDue')}
         </Box>
-        <dt>Next tires</dt>
+        <dt>{say('nextTires')}</dt>
         <Box component="dd" sx={{ m: 0, fontWeight: 650 }}>
-          {visit.nextTires ?? 'None falls due within the forecast'}
+          {visit.nextTires ?? say('noneFallsDueWithin')}
         </Box>
       </Box>
       <Box component="h3" sx={{ fontSize: 15, m: 0, mt: 1.5, mb: 0.5 }}>
-        What falls due next
+        {say('whatFallsDueNext')}
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {visit.planned.map((job) => (
           <li key={job.id}>
-            <strong>{day(job.day)}</strong>, planned:{' '}
-            {job.items.map((item) => [item.position, item.label].filter(Boolean).join(' ')).join('; ')}
+            <strong>{day(job.day)}</strong>
+            {say('planned', {
+              items: job.items.map((item) => [item.position, item.label].filter(Boolean).join(' ')).join('; '),
+            })}
             {job.note && ` (${job.note})`}
           </li>
         ))}
@@ -126,7 +132,7 @@ function Sign({ visit, onTook }: { visit: Visit; onTook: (view: Visit) => void }
       component="form"
       className="not-printed"
       noValidate
-      aria-label="Sign the hand-over"
+      aria-label={say('signTheHandOver')}
       onChange={() => unsaved.touch()}
       onSubmit={(event) => {
         event.preventDefault()
@@ -135,13 +141,7 @@ function Sign({ visit, onTook }: { visit: Visit; onTook: (view: Visit) => void }
       sx={{ mt: 2, display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}
     >
       {unsaved.question}
-      <Entry
-        label="Person in charge: name or mail"
-        value={to}
-        onChange={setTo}
-        error={problem?.field('to')}
-        width={300}
-      />
+      <Entry label={say('personInChargeName')} value={to} onChange={setTo} error={problem?.field('to')} width={300} />
       <Button
         type="submit"
         variant="contained"
@@ -149,11 +149,14 @@ function Sign({ visit, onTook }: { visit: Visit; onTook: (view: Visit) => void }
         disabled={missing.length > 0}
         sx={{ minHeight: 44 }}
       >
-        Sign the hand-over
+        {say('signTheHandOver')}
       </Button>
       {missing.length > 0 && (
         <Box sx={{ alignSelf: 'center' }}>
-          {many(missing.length, 'stage is', 'stages are')} open: {missing.map((stage) => stage.label).join(', ')}
+          {say('open', {
+            many: many(missing.length, say('stageIs'), say('stagesAre')),
+            missing: missing.map((stage) => stage.label).join(', '),
+          })}
         </Box>
       )}
       {problem && problem.problem.fields.length === 0 && <Alert severity="error">{problem.message}</Alert>}

@@ -20,6 +20,7 @@ import { HandOver, JobSheetOptions } from './JobSheetOptions'
 import { StepCard } from './StepCard'
 import { StepList } from './StepList'
 import { nextAfter, type SheetView } from './steps'
+import { say } from './words'
 
 /** A job's sheet: one step at a time, large, on a phone; all steps beside it on a wider page. */
 export function JobSheet() {
@@ -56,26 +57,27 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
   return (
     <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 1.5, display: 'grid', gap: 1.5, minWidth: 0 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', flexWrap: 'wrap' }}>
-        <Title>{`${sheet.unit}, job sheet`}</Title>
+        <Title>{say('jobSheet', { unit: sheet.unit })}</Title>
         <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
-          <Link to={`/vehicles/${sheet.vehicleId}/jobs`}>{sheet.unit}</Link> job sheet
+          <Link to={`/vehicles/${sheet.vehicleId}/jobs`}>{sheet.unit}</Link>
+          {say('jobSheet2')}
         </Box>
         <Box sx={{ color: 'text.secondary' }}>
           {sheet.tasks.join(' · ')}
           {sheet.note && ` · ${sheet.note}`}
         </Box>
         <Box component="strong" aria-live="polite" sx={{ ml: { sm: 'auto' } }}>
-          {marked} of {sheet.steps.length} steps
+          {say('ofSteps', { marked, count: sheet.steps.length })}
         </Box>
         <Box component="a" href={`/api/jobs/${sheet.jobId}/sheet.pdf`} target="_blank" rel="noreferrer">
-          Print it
+          {say('printIt')}
         </Box>
       </Box>
       <Progress done={marked} all={sheet.steps.length} />
       {sheet.doneAt && (
         <Alert severity="success">
-          Closed {moment(sheet.doneAt)} by {sheet.doneBy}.{' '}
-          <Link to={`/jobs/${sheet.jobId}/visit`}>Visit and hand-over</Link>
+          {say('closedBy', { moment: moment(sheet.doneAt), doneBy: sheet.doneBy })}
+          <Link to={`/jobs/${sheet.jobId}/visit`}>{say('visitAndHandOver')}</Link>
         </Alert>
       )}
       {sheet.warnings.map((warning) => (
@@ -113,9 +115,7 @@ function OpenSheet({ sheet }: { sheet: SheetView }) {
           {may && !sheet.doneAt && <CloseSheet sheet={sheet} onOpen={setChosen} />}
           {may && !sheet.doneAt && <HandOver sheet={sheet} />}
           {may && !sheet.doneAt && <GaugePanel gauge={gauge} />}
-          {!sheet.doneAt && (
-            <Link to={`/jobs/${sheet.jobId}/visit`}>Shop visit: check-in, tests, parts, hand-over</Link>
-          )}
+          {!sheet.doneAt && <Link to={`/jobs/${sheet.jobId}/visit`}>{say('shopVisitCheckInTests')}</Link>}
         </Box>
         <StepList steps={sheet.steps} chosen={step?.key} onChoose={setChosen} />
       </Box>
@@ -155,7 +155,7 @@ function CloseSheet({ sheet, onOpen }: { sheet: SheetView; onOpen: (key: string)
     },
     onSuccess: async () => {
       await queries.invalidateQueries()
-      notice({ text: `${sheet.unit} completed. Follow-up work is scheduled.` })
+      notice({ text: say('completedFollowUpWork', { unit: sheet.unit }) })
       go(`/jobs/${sheet.jobId}/visit`)
     },
   })
@@ -172,12 +172,12 @@ function CloseSheet({ sheet, onOpen }: { sheet: SheetView; onOpen: (key: string)
           loading={closing.isPending}
           sx={{ minHeight: 52, background: sheet.open === 0 ? undefined : color.sheet }}
         >
-          Complete job
+          {say('completeJob')}
         </Button>
         {open && (
           <Button onClick={() => onOpen(open.key)}>
-            {sheet.open} open, first: {open.title}
-            {open.position && ` at ${open.position}`}
+            {say('openFirst', { open: sheet.open, first: open.title })}
+            {open.position && say('at', { position: open.position })}
           </Button>
         )}
       </Box>

@@ -10,6 +10,7 @@ import { useUnits } from '../base/settings'
 import { Choice, Entry } from '../ui/Entry'
 import { moment } from '../units/format'
 import type { SheetView } from './steps'
+import { say } from './words'
 
 /** What the steps are put together for: the tire changer, nitrogen, and the way a sensor goes in. */
 export function JobSheetOptions({ sheet, folded }: { sheet: SheetView; folded: boolean }) {
@@ -36,15 +37,15 @@ export function JobSheetOptions({ sheet, folded }: { sheet: SheetView; folded: b
   return (
     <details open={!folded}>
       <summary>
-        {[machine?.name ?? 'No tire changer chosen', sheet.nitrogen && 'nitrogen'].filter(Boolean).join(', ')}
+        {[machine?.name ?? say('noTireChangerChosen'), sheet.nitrogen && 'nitrogen'].filter(Boolean).join(', ')}
       </summary>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mt: 1.5 }}>
         {sheet.needsTireChanger && (
           <Choice
-            label="Tire changer"
+            label={say('tireChanger')}
             value={sheet.tireChangerId === undefined ? '' : String(sheet.tireChangerId)}
             options={[
-              ['', 'not chosen: both techniques shown'],
+              ['', say('notChosenBothTechniquesShown')],
               ...sheet.tireChangers.map((one) => [String(one.id), `${one.name}, ${one.type}`] as [string, string]),
             ]}
             onChange={(id) =>
@@ -64,7 +65,7 @@ export function JobSheetOptions({ sheet, folded }: { sheet: SheetView; folded: b
                 onChange={(event) => choosing.mutate({ nitrogen: event.target.checked })}
               />
             }
-            label="Filled with nitrogen"
+            label={say('filledWithNitrogen')}
           />
         )}
         {sheet.needsSensorMethod && (
@@ -75,7 +76,7 @@ export function JobSheetOptions({ sheet, folded }: { sheet: SheetView; folded: b
                 onChange={(event) => choosing.mutate({ sensorDismount: event.target.checked })}
               />
             }
-            label="Sensor with the tire off the wheel"
+            label={say('sensorWithTheTireOff')}
           />
         )}
         {problem && !problem.field('tireChangerId') && <Alert severity="error">{problem.message}</Alert>}
@@ -108,14 +109,12 @@ export function HandOver({ sheet }: { sheet: SheetView }) {
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       {sheet.handOvers.map((one) => (
-        <div key={one.at}>
-          Handed over by {one.from} to {one.to}, {moment(one.at)}
-        </div>
+        <div key={one.at}>{say('handedOver', { from: one.from, to: one.to, moment: moment(one.at) })}</div>
       ))}
       {open ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
           <Entry
-            label="New technician"
+            label={say('newTechnician')}
             value={to}
             onChange={setTo}
             error={problem?.field('to')}
@@ -123,13 +122,13 @@ export function HandOver({ sheet }: { sheet: SheetView }) {
             autoFocus
           />
           <Button variant="outlined" onClick={() => handing.mutate()} loading={handing.isPending}>
-            Hand over
+            {say('handOver')}
           </Button>
         </Box>
       ) : (
         <Box>
           <Button size="small" onClick={() => setOpen(true)}>
-            Hand over…
+            {say('handOver2')}
           </Button>
         </Box>
       )}

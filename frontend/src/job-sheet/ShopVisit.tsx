@@ -16,6 +16,7 @@ import { HandOver } from './HandOver'
 import { VisitNote } from './VisitNote'
 import { VisitStages } from './VisitStages'
 import { type EntryCode, knownLimits, measureAgain, type Visit } from './visit'
+import { say } from './words'
 
 /** A shop visit: its stages, what is noted beside the work, and the page the vehicle leaves with. */
 export function ShopVisit() {
@@ -49,15 +50,21 @@ export function ShopVisit() {
   }
   return (
     <Page
-      title={`${visit.unit}, shop visit`}
-      about={visit.handedOver ? 'Handed over' : visit.done ? 'The work is closed' : `Planned for ${day(visit.day)}`}
+      title={say('shopVisit', { unit: visit.unit })}
+      about={
+        visit.handedOver
+          ? say('handedOver3')
+          : visit.done
+            ? say('workIsClosed')
+            : say('plannedFor', { day: day(visit.day) })
+      }
       actions={
         <>
           <Button component={Link} to={`/jobs/${jobId}/sheet`}>
-            Job sheet
+            {say('jobSheet3')}
           </Button>
           <Button variant="outlined" onClick={() => globalThis.print()} sx={{ background: color.sheet }}>
-            Print the hand-over
+            {say('printTheHandOver')}
           </Button>
         </>
       }
@@ -85,8 +92,8 @@ export function ShopVisit() {
 function Noted({ visit, onAgain }: { visit: Visit; onAgain: ((line: Visit['lines'][number]) => void) | undefined }) {
   const parts = [...new Set(visit.lines.map((line) => line.part))]
   return (
-    <Box component="section" aria-label="Noted so far">
-      {visit.lines.length === 0 && <p>No entries yet. Start with damage present at check-in.</p>}
+    <Box component="section" aria-label={say('notedSoFar')}>
+      {visit.lines.length === 0 && <p>{say('noEntriesYetStart')}</p>}
       {parts.map((part) => (
         <div key={part}>
           <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 1 }}>
@@ -108,7 +115,7 @@ function Noted({ visit, onAgain }: { visit: Visit; onAgain: ((line: Visit['lines
                 </Box>
                 {line.warning && onAgain && (
                   <Button className="not-printed" size="small" onClick={() => onAgain(line)} sx={{ ml: 1 }}>
-                    Measure again
+                    {say('measureAgain')}
                   </Button>
                 )}
                 {line.photo && (
@@ -132,11 +139,11 @@ function Noted({ visit, onAgain }: { visit: Visit; onAgain: ((line: Visit['lines
 function Compared({ visit }: { visit: Visit }) {
   if (visit.compared.length === 0) return null
   return (
-    <Box component="section" aria-label="Before and after">
+    <Box component="section" aria-label={say('beforeAndAfter')}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-        Before and after the work
+        {say('beforeAndAfterTheWork')}
       </Box>
-      <Table label="Before and after the work" heads={['Measured', 'Before', 'After', 'Change']}>
+      <Table label={say('beforeAndAfterTheWork')} heads={['Measured', 'Before', 'After', 'Change']}>
         {visit.compared.map((row) => (
           <tr key={row.description}>
             <td>{row.description}</td>
@@ -148,7 +155,7 @@ function Compared({ visit }: { visit: Visit }) {
           </tr>
         ))}
       </Table>
-      <Box sx={{ color: 'text.secondary', mt: 0.5 }}>The correct values are in the vehicle manufacturer’s data.</Box>
+      <Box sx={{ color: 'text.secondary', mt: 0.5 }}>{say('correctValues')}</Box>
     </Box>
   )
 }

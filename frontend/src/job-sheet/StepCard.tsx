@@ -15,6 +15,7 @@ import { Entry } from '../ui/Entry'
 import { moment } from '../units/format'
 import { StepFields } from './StepFields'
 import { draft, type SheetView, type StepView } from './steps'
+import { say } from './words'
 
 /** One step, large: what to do, what hurts there, what has to be read. */
 export function StepCard(props: {
@@ -91,7 +92,7 @@ export function StepCard(props: {
     <Box
       component="section"
       ref={card}
-      aria-label={`${step.title}${step.position ? ` at ${step.position}` : ''}`}
+      aria-label={`${step.title}${step.position ? say('at', { position: step.position }) : ''}`}
       sx={{ background: color.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: { xs: 1.5, sm: 2 } }}
     >
       <Box sx={{ color: 'text.secondary' }}>
@@ -133,7 +134,7 @@ export function StepCard(props: {
             <TorqueSequence
               order={step.torqueSequence.order}
               tightened={tightened}
-              stage="full torque"
+              stage={say('fullTorque')}
               wrench={step.torqueSequence.wrench}
               onTighten={props.may ? () => change('nuts', String(tightened + 1)) : undefined}
             />
@@ -160,21 +161,27 @@ export function StepCard(props: {
               }
               sx={{ minHeight: 48, background: color.sheet, justifySelf: 'start' }}
             >
-              Read gauge
+              {say('readGauge')}
             </Button>
           )}
           {step.outside && !done.isPending && (
             <Alert severity="error">
-              <strong>Outside limits:</strong> {step.outside}
+              <strong>{say('outsideLimits')}</strong> {step.outside}
             </Alert>
           )}
           {problem && !atField && <Alert severity="error">{problem.message}</Alert>}
           {step.state === 'WAITS' ? (
             <Alert
               severity="info"
-              action={first && <Button onClick={() => props.onGo(first.key)}>Go to {first.title.toLowerCase()}</Button>}
+              action={
+                first && (
+                  <Button onClick={() => props.onGo(first.key)}>
+                    {say('goTo', { first: first.title.toLowerCase() })}
+                  </Button>
+                )
+              }
             >
-              Complete first: {step.blockedBy}.
+              {say('completeFirst', { blockedBy: step.blockedBy })}
             </Alert>
           ) : (
             props.may &&
@@ -196,12 +203,12 @@ export function StepCard(props: {
                     loading={done.isPending}
                     sx={{ minHeight: 52, minWidth: 190, fontSize: 17 }}
                   >
-                    {step.fields.length > 0 ? 'Save and continue' : 'Done'}
+                    {step.fields.length > 0 ? say('saveAndContinue') : 'Done'}
                   </Button>
                 )}
                 {step.canBeSkipped && !leaving && (
                   <Button onClick={() => setLeaving(true)} sx={{ minHeight: 52 }}>
-                    Skip…
+                    {say('skip')}
                   </Button>
                 )}
               </Box>
@@ -210,7 +217,7 @@ export function StepCard(props: {
           {leaving && (
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
               <Entry
-                label="Reason for skipping"
+                label={say('reasonForSkipping')}
                 value={reason}
                 onChange={setReason}
                 error={problem?.field('reason')}
@@ -218,7 +225,7 @@ export function StepCard(props: {
                 autoFocus
               />
               <Button variant="outlined" onClick={() => skip.mutate()} loading={skip.isPending} sx={{ minHeight: 44 }}>
-                Skip step
+                {say('skipStep')}
               </Button>
             </Box>
           )}
@@ -230,10 +237,10 @@ export function StepCard(props: {
 
 /** Where the record is made that does a step: it is done as soon as it stands there. */
 const RECORDED_ON: Record<NonNullable<StepView['recordedBy']>, { action: string; to: (sheet: SheetView) => string }> = {
-  SCALE_TICKET: { action: 'Enter the scale ticket', to: (sheet) => `/vehicles/${sheet.vehicleId}/load-pressure` },
-  RELEARN: { action: 'Open the relearn', to: (sheet) => `/vehicles/${sheet.vehicleId}/sensors` },
-  DASH_AND_GAUGE: { action: 'Compare dash and gauge', to: (sheet) => `/vehicles/${sheet.vehicleId}/sensors` },
-  ALIGNMENT: { action: 'Enter the alignment', to: (sheet) => `/jobs/${sheet.jobId}/visit` },
+  SCALE_TICKET: { action: say('enterTheScaleTicket'), to: (sheet) => `/vehicles/${sheet.vehicleId}/load-pressure` },
+  RELEARN: { action: say('openTheRelearn'), to: (sheet) => `/vehicles/${sheet.vehicleId}/sensors` },
+  DASH_AND_GAUGE: { action: say('compareDashAndGauge'), to: (sheet) => `/vehicles/${sheet.vehicleId}/sensors` },
+  ALIGNMENT: { action: say('enterTheAlignment'), to: (sheet) => `/jobs/${sheet.jobId}/visit` },
 }
 
 /** What was done here before and no longer counts. */
@@ -241,13 +248,17 @@ function Tries({ tries }: { tries: StepView['tries'] }) {
   return (
     <Box
       component="ul"
-      aria-label="Tried before"
+      aria-label={say('triedBefore')}
       sx={{ listStyle: 'none', m: 0, mt: 1.5, p: 0, color: 'text.secondary' }}
     >
       {tries.map((tried) => (
         <li key={`${tried.at} ${tried.statement}`}>
-          Tried before: {tried.statement}
-          {tried.within ? ', to be done again' : ', outside limits'} · {tried.by}, {moment(tried.at)}
+          {say('triedBeforeToBeDone', {
+            statement: tried.statement,
+            within: tried.within,
+            by: tried.by,
+            moment: moment(tried.at),
+          })}
         </li>
       ))}
     </Box>
@@ -260,12 +271,14 @@ function Settled(props: { step: StepView; may: boolean; busy: boolean; onUndo: (
   return (
     <Box sx={{ mt: 1.5, display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
       <div>
-        <strong>{step.state === 'DONE' ? 'Done' : 'Skipped'}</strong> by {step.by}, {step.at && moment(step.at)}
+        <strong>{step.state === 'DONE' ? 'Done' : 'Skipped'}</strong>
+        {say('by', { by: step.by })}
+        {step.at && moment(step.at)}
         {step.statement && step.statement !== 'done' && `: ${step.statement}`}
       </div>
       {props.may && !(step.recordedBy && step.state === 'DONE') && (
         <Button onClick={props.onUndo} loading={props.busy}>
-          Undo
+          {say('undo')}
         </Button>
       )}
     </Box>

@@ -5,6 +5,7 @@ import type { Schemas, Units } from '../api/client'
 import { color } from '../base/theme'
 import { Entry } from '../ui/Entry'
 import { depthUnit, distanceUnit, pressureUnit } from '../units/format'
+import { say } from './words'
 
 type Field = Schemas['FieldView']
 
@@ -57,7 +58,7 @@ function withMorePlaces(wanted: Field[], typed: Record<string, string>): Field[]
     const more = Array.from({ length: typedGaps + 1 - gaps }, (_, index) => ({
       ...field,
       name: `${side}${gaps + index + 1}`,
-      label: `${side === 'gap' ? 'Front' : 'Back'} gap, place ${gaps + index + 1} (optional)`,
+      label: say('frontGapPlaceOptional', { isGap: side === 'gap', gaps: gaps + index + 1 }),
     }))
     return [field, ...more]
   })

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import { byEarOnly } from '../base/byEar'
 import { color } from '../base/theme'
 import { phases, type StepView } from './steps'
+import { say } from './words'
 
 const SIGN = { OPEN: '○', WAITS: '·', DONE: '✓', SKIPPED: '–' } as const
 // What only waits is told by its dot; the word is for those who hear the page.
@@ -10,7 +11,7 @@ const WORD = { OPEN: 'open', WAITS: 'waits', DONE: 'done', SKIPPED: 'skipped' } 
 /** Every step of the sheet with its state; tapping one opens it. */
 export function StepList(props: { steps: StepView[]; chosen: string | undefined; onChoose: (key: string) => void }) {
   return (
-    <Box component="nav" aria-label="Steps" sx={{ display: 'grid', gap: 1.25 }}>
+    <Box component="nav" aria-label={say('steps')} sx={{ display: 'grid', gap: 1.25 }}>
       {phases(props.steps).map((phase) => (
         <div key={`${phase.title} ${phase.steps[0]?.key}`}>
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.25 }}>
@@ -50,7 +51,7 @@ export function StepList(props: { steps: StepView[]; chosen: string | undefined;
                     <Box component="span" sx={step.state === 'WAITS' ? byEarOnly : { color: 'text.secondary' }}>
                       {WORD[step.state]}
                       {step.by && `, ${step.by}`}
-                      {step.outside && step.state === 'OPEN' && ', outside its limits'}
+                      {step.outside && step.state === 'OPEN' && say('outsideItsLimits')}
                     </Box>
                   </span>
                 </Box>

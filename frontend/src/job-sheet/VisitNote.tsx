@@ -10,6 +10,7 @@ import { Choice } from '../ui/Entry'
 import { useUnsaved } from '../ui/useUnsaved'
 import { StepFields } from './StepFields'
 import { type EntryCode, knownLimits, type Visit } from './visit'
+import { say } from './words'
 
 /** Something to note of the visit: words, figures against their limits, or a photo. */
 export function VisitNote(props: {
@@ -52,7 +53,7 @@ export function VisitNote(props: {
   return (
     <Box
       component="form"
-      aria-label="Add an entry"
+      aria-label={say('addAnEntry')}
       onChange={(event: React.FormEvent) => {
         // A photo is sent as soon as it is chosen.
         if ((event.target as HTMLInputElement).type !== 'file') unsaved.touch()
@@ -67,7 +68,7 @@ export function VisitNote(props: {
     >
       {unsaved.question}
       <Choice
-        label="Note"
+        label={say('note')}
         value={entry}
         options={visit.entries.map((one) => [one.entry, `${one.part}: ${one.label}`] as [EntryCode, string])}
         onChange={(next) => {
@@ -85,7 +86,7 @@ export function VisitNote(props: {
         units={units}
       />
       <Button type="submit" variant="contained" loading={note.isPending} sx={{ minHeight: 44 }}>
-        Add entry
+        {say('addEntry')}
       </Button>
       <Button
         component="label"
@@ -93,7 +94,7 @@ export function VisitNote(props: {
         loading={photo.isPending}
         sx={{ minHeight: 44, background: color.sheet }}
       >
-        Photo…
+        {say('photo')}
         <input
           type="file"
           accept="image/jpeg,image/png"

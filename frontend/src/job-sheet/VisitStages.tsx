@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import { Link } from 'react-router'
 import { color } from '../base/theme'
 import type { EntryCode, Stage, Visit } from './visit'
+import { say } from './words'
 
 /** The line that closes a stage, where it is closed by one. */
 const NOTED_BY: Partial<Record<Stage['stage'], EntryCode>> = {
@@ -16,7 +17,7 @@ const NOTED_BY: Partial<Record<Stage['stage'], EntryCode>> = {
 /** Its words stand under the stage's own on a phone. */
 const WAY = { minHeight: 40, minWidth: 0, justifyContent: 'flex-start' }
 
-const STATE_WORD: Record<Stage['state'], string> = { DONE: 'Done', OPEN: 'Open', NOT_NEEDED: 'Not needed' }
+const STATE_WORD: Record<Stage['state'], string> = { DONE: 'Done', OPEN: 'Open', NOT_NEEDED: say('notNeeded') }
 
 /** From booking to hand-over: what is done, and what keeps the vehicle in, with the way to it. */
 export function VisitStages(props: { visit: Visit; may: boolean; onNote: (entry: EntryCode) => void }) {
@@ -24,7 +25,7 @@ export function VisitStages(props: { visit: Visit; may: boolean; onNote: (entry:
   return (
     <Box
       component="ol"
-      aria-label="Stages of the visit"
+      aria-label={say('stagesOfTheVisit')}
       sx={{ listStyle: 'none', m: 0, p: 0, background: color.sheet, border: 1, borderColor: 'divider' }}
     >
       {visit.stages.map((stage, index) => (
@@ -75,27 +76,27 @@ function WayTo({
   if (stage.stage === 'WORK') {
     return (
       <Button size="small" component={Link} to={`/jobs/${visit.jobId}/sheet`} sx={WAY}>
-        Open the job sheet
+        {say('openTheJobSheet')}
       </Button>
     )
   }
   if (stage.stage === 'WEIGHING') {
     return (
       <Button size="small" component={Link} to={`/vehicles/${visit.vehicleId}/load-pressure`} sx={WAY}>
-        Enter the scale ticket
+        {say('enterTheScaleTicket')}
       </Button>
     )
   }
   if (stage.stage === 'FIT_TO_LEAVE') {
     return (
       <Button size="small" component={Link} to={`/vehicles/${visit.vehicleId}`} sx={WAY}>
-        Open {visit.unit}
+        {say('open2', { unit: visit.unit })}
       </Button>
     )
   }
   return may && entry && !visit.handedOver ? (
     <Button size="small" onClick={() => onNote(entry)} sx={WAY}>
-      Note it
+      {say('noteIt')}
     </Button>
   ) : null
 }

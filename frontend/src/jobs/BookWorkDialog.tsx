@@ -14,6 +14,7 @@ import { useNotice } from '../ui/Notice'
 import { day as dayWords } from '../units/format'
 import { asRequest } from './ChooseTireDialog'
 import { NewJobTires, type TiresSoFar, tireKey } from './NewJobTires'
+import { say } from './words'
 
 type Kind = Schemas['WishedWorkOption']['workType']
 
@@ -70,14 +71,14 @@ export function BookWorkDialog(props: {
     onSettled: () => setKey(onceKey()),
     onSuccess: async (job) => {
       await queries.invalidateQueries()
-      notice({ text: `Booked for ${props.unit}: ${dayWords(job.day)}.` })
+      notice({ text: say('bookedFor', { unit: props.unit, dayWords: dayWords(job.day) }) })
       props.onClose()
     },
   })
   const problem = book.error instanceof ProblemError ? book.error : undefined
   return (
     <FormDialog
-      title={`Book work for ${props.unit}`}
+      title={say('bookWork', { unit: props.unit })}
       action="Book"
       error={problem?.problem.fields.length ? null : book.error}
       busy={book.isPending}
@@ -85,7 +86,7 @@ export function BookWorkDialog(props: {
       onClose={props.onClose}
     >
       <Choice
-        label="Work"
+        label={say('work')}
         value={kind}
         options={(options.data ?? []).map((one) => [one.workType, one.label] as const)}
         onChange={setKind}
@@ -94,7 +95,7 @@ export function BookWorkDialog(props: {
       />
       {atPositions && (
         <FormControl component="fieldset" error={problem?.field('positions') !== undefined}>
-          <FormLabel component="legend">Positions</FormLabel>
+          <FormLabel component="legend">{say('positions')}</FormLabel>
           <Box sx={{ display: 'flex', flexWrap: 'wrap' }}>
             {props.positions.map((position) => (
               <FormControlLabel
@@ -126,15 +127,15 @@ export function BookWorkDialog(props: {
         />
       )}
       <Entry
-        label="What is wanted, and by whom (optional)"
+        label={say('whatIsWanted')}
         value={wish}
         onChange={setWish}
         error={problem?.field('wish')}
-        hint="For example who asks, and why now"
+        hint={say('forExampleWhoAsks')}
         width="100%"
       />
       <Entry
-        label="Outside shop that does it (optional)"
+        label={say('outsideShopThatDoes')}
         value={shop}
         onChange={setShop}
         error={problem?.field('outsideShop')}
@@ -142,15 +143,15 @@ export function BookWorkDialog(props: {
       />
       {props.openJobs.length > 0 && (
         <Choice
-          label="When"
+          label={say('when')}
           value={onto}
           options={[
-            [NEW_DAY, 'On a day of its own'] as const,
+            [NEW_DAY, say('onADay')] as const,
             ...props.openJobs.map(
               (job) =>
                 [
                   String(job.id),
-                  `With the visit of ${dayWords(job.day)}: ${job.items[0]?.label ?? 'no work yet'}`,
+                  say('withTheVisit', { dayWords: dayWords(job.day), items: job.items[0]?.label ?? say('noWorkYet') }),
                 ] as const,
             ),
           ]}
@@ -159,7 +160,7 @@ export function BookWorkDialog(props: {
         />
       )}
       {onto === NEW_DAY && (
-        <Entry label="Day" type="date" value={day} onChange={setDay} error={problem?.field('day')} width={200} />
+        <Entry label={say('day')} type="date" value={day} onChange={setDay} error={problem?.field('day')} width={200} />
       )}
     </FormDialog>
   )

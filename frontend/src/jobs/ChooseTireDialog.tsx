@@ -8,6 +8,7 @@ import DialogTitle from '@mui/material/DialogTitle'
 import type { DueLine, Schemas } from '../api/client'
 import { color } from '../base/theme'
 import { VerdictIcon } from '../drawings/verdict/VerdictIcon'
+import { say } from './words'
 
 export type TireChoice = Schemas['TireChoiceOption']
 export type ChooseTire = Schemas['ChooseTireRequest']
@@ -25,9 +26,9 @@ export const asRequest = (choice: TireChoice): ChooseTire =>
       : { tireModelId: choice.tireModelId }
 
 const SOURCES: [TireChoice['source'], string][] = [
-  ['STOCK', 'In stock'],
-  ['ORDERED', 'On order'],
-  ['TO_BUY', 'To buy'],
+  ['STOCK', say('inStock')],
+  ['ORDERED', say('onOrder')],
+  ['TO_BUY', say('toBuy')],
 ]
 
 /** Which tire goes on at a position: in stock, on order or to buy, each with what its check for the place says. */
@@ -50,10 +51,8 @@ export function ChooseTireDialog(props: {
             {props.error}
           </Alert>
         )}
-        {!props.options && !props.error && <p>Checking which tires may go there…</p>}
-        {props.options?.length === 0 && (
-          <p>No tire in stock, on order or in the catalog fits this wheel. Add its model to the catalog first.</p>
-        )}
+        {!props.options && !props.error && <p>{say('checkingWhichTiresMayGo')}</p>}
+        {props.options?.length === 0 && <p>{say('noTireInStock')}</p>}
         {SOURCES.map(([source, words]) => {
           const here = props.options?.filter((option) => option.source === source) ?? []
           if (here.length === 0) return null
@@ -77,9 +76,9 @@ export function ChooseTireDialog(props: {
         })}
       </DialogContent>
       <DialogActions>
-        <Button onClick={props.onClose}>Cancel</Button>
+        <Button onClick={props.onClose}>{say('cancel')}</Button>
         <Button variant="contained" disabled={!props.wanted} loading={props.busy ?? false} onClick={props.onChoose}>
-          Choose this tire
+          {say('chooseThisTire')}
         </Button>
       </DialogActions>
     </Dialog>

@@ -19,6 +19,7 @@ import { useNotice } from '../ui/Notice'
 import { distanceUnit } from '../units/format'
 import { ItemFields } from './ItemFields'
 import type { Result } from './result'
+import { say } from './words'
 
 const keyOf = (jobId: number) => `rotagens.signoff.${jobId}`
 
@@ -79,7 +80,7 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
     onSuccess: async () => {
       typed.forget(job.id)
       await queries.invalidateQueries()
-      notice({ text: `${job.unit} completed.` })
+      notice({ text: say('completed', { unit: job.unit }) })
       onClose()
     },
   })
@@ -98,7 +99,7 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
   }
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" fullScreen={phone} aria-labelledby="done-title">
-      <DialogTitle id="done-title">{job.unit}: what was read after</DialogTitle>
+      <DialogTitle id="done-title">{say('whatWasReadAfter', { unit: job.unit })}</DialogTitle>
       <Box
         component="form"
         noValidate
@@ -132,32 +133,34 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
           />
           <Stack direction="row" spacing={2} sx={{ mb: 2, flexWrap: 'wrap', rowGap: 1.5 }}>
             <TextField
-              label="Day"
+              label={say('day')}
               type="date"
               value={day}
               onChange={(event) => setDay(event.target.value)}
               error={problem?.field('day') !== undefined}
-              helperText={problem?.field('day')}
+              helperText={problem?.field(say('day2'))}
               slotProps={{ inputLabel: { shrink: true } }}
             />
             {retorque && !job.followUp?.odometer ? (
               <Entry
-                label="Distance since the wheels went on"
+                label={say('distanceSinceTheWheelsWent')}
                 value={since}
                 onChange={setSince}
                 error={problem?.field('milesSince')}
-                hint="Too soon it does not count."
+                hint={say('tooSoonItDoesNot')}
                 unit={distanceUnit(units)}
                 width={260}
               />
             ) : (
               <Entry
-                label={retorque ? 'Odometer' : 'Odometer, if read'}
+                label={retorque ? say('odometer') : say('odometerIfRead')}
                 value={odometer}
                 onChange={setOdometer}
                 error={problem?.field('odometer')}
                 hint={
-                  retorque ? `${job.followUp?.odometer} when the wheels went on` : 'The re-torque is counted from here.'
+                  retorque
+                    ? say('whenTheWheelsWent', { odometer: job.followUp?.odometer })
+                    : say('reTorqueIsCountedFrom')
                 }
                 unit={distanceUnit(units)}
                 width={260}
@@ -165,11 +168,11 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
             )}
             {job.items.some((item) => item.requiredResult.includes('NEW_TIRE')) && (
               <Entry
-                label="Balance weights used"
+                label={say('balanceWeightsUsed')}
                 value={weights}
                 onChange={setWeights}
                 error={problem?.field('weightPieces')}
-                hint="Pieces of ¼ oz (7 g). They go off the shelf."
+                hint={say('piecesOfOz7G')}
                 width={220}
               />
             )}
@@ -185,9 +188,9 @@ export function CompleteJobDialog(props: { job: Job; today: string; onClose: () 
           ))}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={onClose}>{say('cancel')}</Button>
           <Button type="submit" variant="contained" loading={done.isPending}>
-            Complete job
+            {say('completeJob')}
           </Button>
         </DialogActions>
       </Box>

@@ -10,6 +10,7 @@ import { useUnits } from '../base/settings'
 import { Choice } from '../ui/Entry'
 import { depthUnit, pressureUnit } from '../units/format'
 import type { Result } from './result'
+import { say } from './words'
 
 type Item = Schemas['JobItemView']
 type After = Item['requiredResult'][number]
@@ -17,23 +18,23 @@ type After = Item['requiredResult'][number]
 type Repair = NonNullable<Schemas['ItemResult']['repair']>
 
 const REPAIRS: readonly (readonly [Repair, string])[] = [
-  ['CORE', 'new valve core'],
-  ['STEM', 'new valve stem or grommet'],
-  ['BEAD', 'bead cleaned and seated anew'],
-  ['PUNCTURE', 'puncture repaired from inside'],
-  ['WHEEL', 'wheel repaired or changed'],
-  ['NONE_FOUND', 'looked for with soap or a dip tank, none found'],
+  ['CORE', say('newValveCore')],
+  ['STEM', say('newValveStemOrGrommet')],
+  ['BEAD', say('beadCleanedAndSeatedAnew')],
+  ['PUNCTURE', say('punctureRepairedFromInside')],
+  ['WHEEL', say('wheelRepairedOrChanged')],
+  ['NONE_FOUND', say('lookedForWithSoap')],
 ]
 
 type Destination = Item['oldTireMayGo'][number]
 
 const DESTINATIONS: Record<Destination, string> = {
   STOCK: 'stock',
-  RETREAD: 'set aside for retread',
+  RETREAD: say('setAsideForRetread'),
   SCRAP: 'scrap',
 }
 
-const SCRAP_REASONS = ['tread', 'age', 'damage', 'bead', 'ran low'] as const
+const SCRAP_REASONS = ['tread', 'age', 'damage', 'bead', say('ranLow')] as const
 
 /** Where the tire goes that comes off: only where its age, tread and casing let it; of scrap, why. */
 function OldTire(props: {
@@ -49,7 +50,7 @@ function OldTire(props: {
   return (
     <>
       <Choice
-        label="The old tire goes to"
+        label={say('oldTireGoes')}
         value={to}
         options={item.oldTireMayGo.map((one) => [one, DESTINATIONS[one]] as const)}
         onChange={change}
@@ -58,9 +59,9 @@ function OldTire(props: {
       />
       {to === 'SCRAP' && (
         <Choice
-          label="Scrap: why"
+          label={say('scrapWhy')}
           value={result?.scrapReason || undefined}
-          options={SCRAP_REASONS.map((why) => [why, why === 'bead' ? 'bead torn' : why] as const)}
+          options={SCRAP_REASONS.map((why) => [why, why === 'bead' ? say('beadTorn') : why] as const)}
           onChange={(scrapReason) => onChange({ oldTireTo: 'SCRAP', scrapReason })}
           error={wrong('scrapReason')}
           width={150}
@@ -143,29 +144,29 @@ export function ItemFields(props: {
       {fresh && <ModelField item={item} result={result} error={wrong('tireModelId')} onChange={onChange} />}
       {item.oldTireMayGo.length > 0 && <OldTire item={item} result={result} wrong={wrong} onChange={onChange} />}
       {(fresh || needs('DOT_CODE')) &&
-        figure('dotCode', fresh ? 'DOT code of the installed tire' : 'DOT code', undefined, 210)}
+        figure('dotCode', fresh ? say('dotCodeOfTheInstalled') : say('dotCode'), undefined, 210)}
       {needs('WHEEL') && (
         <TextField
           select
-          label="Installed wheel pilot type"
+          label={say('installedWheelPilotType')}
           value={result?.pilot ?? ''}
           onChange={(event) => onChange({ pilot: event.target.value as 'HUB' | 'STUD' })}
           error={wrong('pilot') !== undefined}
-          helperText={wrong('pilot')}
+          helperText={wrong(say('pilot'))}
           sx={{ width: 180 }}
         >
-          <MenuItem value="HUB">hub-piloted</MenuItem>
-          <MenuItem value="STUD">stud-piloted</MenuItem>
+          <MenuItem value="HUB">{say('hubPiloted')}</MenuItem>
+          <MenuItem value="STUD">{say('studPiloted')}</MenuItem>
         </TextField>
       )}
       {needs('REPAIR') && (
         <TextField
           select
-          label="Leak"
+          label={say('leak')}
           value={result?.repair ?? ''}
           onChange={(event) => onChange({ repair: event.target.value as Repair })}
           error={wrong('repair') !== undefined}
-          helperText={wrong('repair')}
+          helperText={wrong(say('repair'))}
           sx={{ width: 300 }}
         >
           {REPAIRS.map(([repair, words]) => (
@@ -175,54 +176,54 @@ export function ItemFields(props: {
           ))}
         </TextField>
       )}
-      {needs('TORQUE') && figure('torque', 'Torque set', units === 'US' ? 'ft·lb' : 'N·m', 180)}
-      {needs('SENSOR') && figure('sensor', 'ID of the installed sensor', undefined, 210)}
+      {needs('TORQUE') && figure('torque', say('torqueSet'), units === 'US' ? 'ft·lb' : 'N·m', 180)}
+      {needs('SENSOR') && figure('sensor', say('idOfTheInstalledSensor'), undefined, 210)}
       {needs('VERDICT') && (
         <>
           <TextField
             select
-            label="Tire professional’s verdict"
+            label={say('tireProfessionalsVerdict')}
             value={result?.verdict ?? ''}
             onChange={(event) => onChange({ verdict: event.target.value as 'SERVICEABLE' | 'CONDEMNED' })}
             error={wrong('verdict') !== undefined}
-            helperText={wrong('verdict')}
+            helperText={wrong(say('verdict'))}
             sx={{ width: 230 }}
           >
-            <MenuItem value="SERVICEABLE">sound</MenuItem>
-            <MenuItem value="CONDEMNED">condemned</MenuItem>
+            <MenuItem value="SERVICEABLE">{say('sound')}</MenuItem>
+            <MenuItem value="CONDEMNED">{say('condemned')}</MenuItem>
           </TextField>
-          {figure('professional', 'Name of the professional', undefined, 220)}
+          {figure('professional', say('nameOfTheProfessional'), undefined, 220)}
         </>
       )}
       {(fresh || needs('TREAD')) && (
         <>
-          {figure('outer', 'Tread outer', depthUnit(units), 132)}
-          {figure('center', 'Tread center', depthUnit(units), 132)}
-          {figure('inner', 'Tread inner', depthUnit(units), 132)}
+          {figure('outer', say('treadOuter'), depthUnit(units), 132)}
+          {figure('center', say('treadCenter'), depthUnit(units), 132)}
+          {figure('inner', say('treadInner'), depthUnit(units), 132)}
         </>
       )}
       {(fresh || needs('COLD_PRESSURE')) && result?.verdict !== 'CONDEMNED' && (
         <>
-          {figure('pressure', 'Cold pressure after', pressureUnit(units), 180)}
+          {figure('pressure', say('coldPressureAfter'), pressureUnit(units), 180)}
           {item.workType !== 'PRESSURE_CHECK' && (
             <TextField
               select
-              label="Gas"
+              label={say('gas')}
               value={result?.gas ?? ''}
               onChange={(event) => onChange({ gas: event.target.value, purity: '' })}
               error={wrong('gas') !== undefined}
-              helperText={wrong('gas')}
+              helperText={wrong(say('gas2'))}
               sx={{ width: 150 }}
             >
-              <MenuItem value="">Not recorded</MenuItem>
-              <MenuItem value="AIR">Air</MenuItem>
-              <MenuItem value="NITROGEN">Nitrogen</MenuItem>
+              <MenuItem value="">{say('notRecorded')}</MenuItem>
+              <MenuItem value="AIR">{say('air')}</MenuItem>
+              <MenuItem value="NITROGEN">{say('nitrogen')}</MenuItem>
             </TextField>
           )}
           {result?.gas === 'NITROGEN' && figure('purity', 'Purity', '%', 130)}
         </>
       )}
-      {figure('note', needs('NOTE') ? 'What was done' : 'Note (optional)', undefined, 260)}
+      {figure('note', needs('NOTE') ? say('whatWasDone') : say('noteOptional'), undefined, 260)}
     </Box>
   )
 }
@@ -244,7 +245,7 @@ function ModelField({
   return (
     <TextField
       select
-      label="Installed tire"
+      label={say('installedTire')}
       value={chosen !== undefined && models.data ? String(chosen) : ''}
       onChange={(event) => onChange({ tireModelId: Number(event.target.value) })}
       error={error !== undefined}

@@ -11,6 +11,7 @@ import { useMay } from '../session/session'
 import { useNotice } from '../ui/Notice'
 import { day, moment } from '../units/format'
 import { JobTires } from './JobTires'
+import { say } from './words'
 
 const DoneDialog = lazy(async () => ({ default: (await import('./CompleteJobDialog')).CompleteJobDialog }))
 
@@ -44,7 +45,7 @@ export function JobCard({
           body: { day: to },
         }),
       ),
-    onSuccess: (moved) => notice({ text: `${job.unit} is moved to ${day(moved.day)}.` }),
+    onSuccess: (moved) => notice({ text: say('isMoved', { unit: job.unit, day: day(moved.day) }) }),
     onSettled: refresh,
   })
   const cancel = useMutation({
@@ -56,10 +57,10 @@ export function JobCard({
       ),
     onSuccess: () =>
       notice({
-        text: `${job.unit} is off the plan. Its work is due again.`,
+        text: say('isOffThePlan', { unit: job.unit }),
         undo: async () => {
           const back = await answerOf(api.POST('/api/jobs/{id}/restore', { params: { path: { id: job.id } } }))
-          return `${job.unit} is on ${day(back.day)} again.`
+          return say('isOnAgain', { unit: job.unit, day: day(back.day) })
         },
       }),
     onSettled: refresh,
@@ -70,7 +71,7 @@ export function JobCard({
     <Box
       ref={card}
       component="article"
-      aria-label={`${job.unit}, ${job.doneAt ? 'done' : day(job.day)}`}
+      aria-label={`${job.unit}, ${job.doneAt ? say('done') : day(job.day)}`}
       sx={{
         background: color.sheet,
         border: 1,
@@ -88,29 +89,31 @@ export function JobCard({
           {job.unit}
         </Box>
         <Box sx={{ color: 'text.secondary' }}>
-          {job.yard} yard{withDay && ` · ${day(job.day, today)}`} · scheduled by {job.createdBy}
+          {say('yard', { yard: job.yard })}
+          {withDay && ` · ${day(job.day, today)}`}
+          {say('scheduledBy', { createdBy: job.createdBy })}
           {job.note && ` · ${job.note}`}
         </Box>
         {job.doneAt ? (
           <Box sx={{ ml: 'auto', fontWeight: 650 }}>
-            Done {moment(job.doneAt)} by {job.doneBy}
+            {say('doneBy', { moment: moment(job.doneAt), doneBy: job.doneBy })}
           </Box>
         ) : (
           <Box sx={{ ml: 'auto', display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
             <TextField
-              label="Day"
+              label={say('day')}
               type="date"
               value={job.day}
               onChange={(event) => event.target.value && move.mutate(event.target.value)}
               slotProps={{ inputLabel: { shrink: true } }}
             />
-            <Button onClick={() => cancel.mutate()}>Unschedule</Button>
+            <Button onClick={() => cancel.mutate()}>{say('unschedule')}</Button>
             <Button component={Link} to={`/jobs/${job.id}/visit`}>
-              Visit
+              {say('visit')}
             </Button>
-            <Button onClick={() => setFinishing(true)}>Complete job…</Button>
+            <Button onClick={() => setFinishing(true)}>{say('completeJob2')}</Button>
             <Button variant="contained" component={Link} to={`/jobs/${job.id}/sheet`}>
-              Job sheet
+              {say('jobSheet')}
             </Button>
           </Box>
         )}

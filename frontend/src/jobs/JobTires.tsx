@@ -8,6 +8,7 @@ import { useUnits } from '../base/settings'
 import { ByEar } from '../ui/ByEar'
 import { useSend } from '../ui/useSend'
 import { asRequest, ChooseTireDialog, choosesTire, type TireChoice } from './ChooseTireDialog'
+import { say } from './words'
 
 type JobTire = Schemas['JobTireView']
 
@@ -19,16 +20,18 @@ export function JobTires({ job, may }: { job: Job; may: boolean }) {
   const [choosing, setChoosing] = useState<JobTire>()
   if (!wanted || job.doneAt || !tires.data) return null
   return (
-    <Box component="ul" aria-label="Tires that go on" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0 }}>
+    <Box component="ul" aria-label={say('tiresThatGo2')} sx={{ listStyle: 'none', m: 0, mt: 1, p: 0 }}>
       {tires.data.map((tire) => (
         <Box component="li" key={tire.itemId} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
           <span>
-            <strong>{tire.position}</strong> gets{' '}
-            {tire.chosen ?? <Box component="em">a tire nobody has chosen yet</Box>}
+            <strong>{tire.position}</strong>
+            {say('gets')}
+            {tire.chosen ?? <Box component="em">{say('tireNobodyHasChosenYet')}</Box>}
           </span>
           {may && (
             <Button size="small" onClick={() => setChoosing(tire)} sx={{ minHeight: { xs: 44, sm: 32 } }}>
-              {tire.chosen ? 'Change tire…' : 'Choose tire…'} <ByEar>for {tire.position}</ByEar>
+              {tire.chosen ? say('changeTire') : say('chooseTire')}{' '}
+              <ByEar>{say('for', { position: tire.position })}</ByEar>
             </Button>
           )}
         </Box>
@@ -50,11 +53,11 @@ function ChooseTire({ job, tire, onClose }: { job: Job; tire: JobTire; onClose: 
         }),
       ),
     onClose,
-    `${job.unit} ${tire.position} gets ${wanted?.label}.`,
+    say('gets2', { unit: job.unit, position: tire.position, wanted: wanted?.label }),
   )
   return (
     <ChooseTireDialog
-      title={`Tire for ${job.unit} ${tire.position}`}
+      title={say('tireFor', { unit: job.unit, position: tire.position })}
       options={tire.options}
       error={send.error ? (send.wrong('tire') ?? send.error.message) : undefined}
       busy={send.busy}

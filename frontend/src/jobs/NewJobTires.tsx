@@ -6,6 +6,7 @@ import { answerOf, api } from '../api/client'
 import { useUnits } from '../base/settings'
 import { ByEar } from '../ui/ByEar'
 import { ChooseTireDialog, type TireChoice } from './ChooseTireDialog'
+import { say } from './words'
 
 /** The tires chosen in a dialog so far, by unit and position, for example "SH-04 1R". */
 export type TiresSoFar = Record<string, TireChoice>
@@ -30,7 +31,7 @@ export function NewJobTires(props: {
 }) {
   const [choosing, setChoosing] = useState<Place>()
   return (
-    <Box component="ul" aria-label={`Tires that go on ${props.unit}`} sx={{ listStyle: 'none', m: 0, p: 0 }}>
+    <Box component="ul" aria-label={say('tiresThatGo', { unit: props.unit })} sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {props.positions.map((position) => {
         const choice = props.chosen[tireKey(props.unit, position)]
         return (
@@ -40,15 +41,20 @@ export function NewJobTires(props: {
             sx={{ display: 'flex', columnGap: 1, alignItems: 'center', flexWrap: 'wrap' }}
           >
             <span>
-              <strong>{position}</strong> gets{' '}
-              {choice ? `${choice.label} (${choice.details})` : <Box component="em">a tire nobody has chosen yet</Box>}
+              <strong>{position}</strong>
+              {say('gets')}
+              {choice ? (
+                `${choice.label} (${choice.details})`
+              ) : (
+                <Box component="em">{say('tireNobodyHasChosenYet')}</Box>
+              )}
             </span>
             <Button
               size="small"
               onClick={() => setChoosing({ vehicleId: props.vehicleId, unit: props.unit, position })}
               sx={{ minHeight: { xs: 44, sm: 32 } }}
             >
-              {choice ? 'Change tire…' : 'Choose tire…'} <ByEar>for {position}</ByEar>
+              {choice ? say('changeTire') : say('chooseTire')} <ByEar>{say('for', { position })}</ByEar>
             </Button>
             {props.error(position) && (
               <Box role="alert" sx={{ color: 'error.main', fontSize: 12.5, width: '100%' }}>
@@ -106,10 +112,10 @@ function ChooseHere(props: {
       : undefined
   return (
     <ChooseTireDialog
-      title={`Tire for ${unit} ${position}`}
+      title={say('tireFor', { unit, position })}
       options={options.data?.map((choice) => {
         const place = goesTo(choice)
-        return place ? { ...choice, taken: `Chosen for ${place}` } : choice
+        return place ? { ...choice, taken: say('chosenFor', { place }) } : choice
       })}
       error={options.error?.message}
       wanted={wanted}

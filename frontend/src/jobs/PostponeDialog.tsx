@@ -5,6 +5,7 @@ import { useUnits } from '../base/settings'
 import { Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useSend } from '../ui/useSend'
+import { say } from './words'
 
 /** Leaves a piece of due work until a day, by name and with a reason. */
 export function PostponeDialog({ line, onClose }: { line: DueLine; onClose: () => void }) {
@@ -20,11 +21,11 @@ export function PostponeDialog({ line, onClose }: { line: DueLine; onClose: () =
         }),
       ),
     onClose,
-    `${line.unit}: ${line.label.toLowerCase()} is postponed.`,
+    say('isPostponed', { unit: line.unit, line: line.label.toLowerCase() }),
   )
   return (
     <FormDialog
-      title={`Postpone ${line.label}, ${line.unit} ${line.positions.join(' ')}`}
+      title={say('postpone', { line: line.label, unit: line.unit, positions: line.positions.join(' ') })}
       action="Postpone"
       error={form.error}
       busy={form.busy}
@@ -32,10 +33,17 @@ export function PostponeDialog({ line, onClose }: { line: DueLine; onClose: () =
       onClose={onClose}
     >
       <Box sx={{ width: '100%' }}>
-        {line.reason.statement}. <strong>Waiting means:</strong> {line.consequence}
+        {line.reason.statement}. <strong>{say('waitingMeans')}</strong> {line.consequence}
       </Box>
-      <Entry label="Until" value={until} onChange={setUntil} error={form.wrong('until')} type="date" width={190} />
-      <Entry label="Reason" value={reason} onChange={setReason} error={form.wrong('reason')} width={340} />
+      <Entry
+        label={say('until')}
+        value={until}
+        onChange={setUntil}
+        error={form.wrong('until')}
+        type="date"
+        width={190}
+      />
+      <Entry label={say('reason')} value={reason} onChange={setReason} error={form.wrong('reason')} width={340} />
     </FormDialog>
   )
 }

@@ -12,6 +12,7 @@ import { useNotice } from '../ui/Notice'
 import { day as dayWords, hoursAndMinutes, localDay, many, weekday } from '../units/format'
 import { asRequest, choosesTire } from './ChooseTireDialog'
 import { NewJobTires, type TiresSoFar, tireKey } from './NewJobTires'
+import { say } from './words'
 
 /** The work of one vehicle, the same on several tires said once. */
 const workIn = (lines: DueLine[]) =>
@@ -81,7 +82,10 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
           : api.DELETE('/api/jobs/{id}', { params: { path: { id: job.id }, header } }),
       )
     }
-    return `${jobs.length === 1 ? `This work on ${jobs[0]?.unit} is` : `The work on ${jobs.length} vehicles is`} not scheduled.`
+    return say('notScheduled', {
+      count:
+        jobs.length === 1 ? say('thisWork', { unit: jobs[0]?.unit }) : say('workOnVehicles', { count: jobs.length }),
+    })
   }
   const schedule = useMutation({
     mutationFn: () =>
@@ -110,11 +114,17 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
     onSuccess: async (jobs) => {
       await refresh()
       const days = [...new Set(jobs.map((job) => job.day))].sort()
-      const what = jobs.length === 1 ? `${jobs[0]?.unit} is` : `${jobs.length} vehicles are`
+      const what = jobs.length === 1 ? `${jobs[0]?.unit} is` : say('vehiclesAre', { count: jobs.length })
       const on =
-        days.length === 1 ? dayWords(days[0] ?? '') : `${dayWords(days[0] ?? '')} to ${dayWords(days.at(-1) ?? '')}`
+        days.length === 1
+          ? dayWords(days[0] ?? '')
+          : say('to', { from: dayWords(days[0] ?? ''), to: dayWords(days.at(-1) ?? '') })
       notice({
-        text: `${what} scheduled: ${on}.${leftOut.length > 0 ? ` Not scheduled: ${leftOut.map((one) => one.unit).join(', ')}.` : ''}`,
+        text: say('scheduled', {
+          work: what,
+          on,
+          more: leftOut.length > 0 ? say('notScheduled2', { leftOut: leftOut.map((one) => one.unit).join(', ') }) : '',
+        }),
         undo: () => undo(jobs),
       })
       onClose(true)
@@ -126,9 +136,11 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
   return (
     <FormDialog
       title={
-        several ? `Schedule work on ${many(vehicles.length, 'vehicle', 'vehicles')}` : `Schedule ${vehicles[0]?.unit}`
+        several
+          ? say('scheduleWork', { many: many(vehicles.length, say('vehicle'), say('vehicles')) })
+          : say('schedule', { unit: vehicles[0]?.unit })
       }
-      action={several && leftOut.length > 0 ? `Schedule ${going.length}` : 'Schedule'}
+      action={several && leftOut.length > 0 ? say('schedule2', { count: going.length }) : 'Schedule'}
       error={problem?.problem.fields.length ? null : schedule.error}
       busy={schedule.isPending}
       disabled={going.length === 0}
@@ -138,7 +150,7 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
     >
       {several && (
         <TextField
-          label="One day for all (optional)"
+          label={say('oneDayForAllOptional')}
           type="date"
           value=""
           onChange={(event) => setChosen(Object.fromEntries(vehicles.map((one) => [one.id, event.target.value])))}
@@ -162,10 +174,11 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
             <Box>
               <strong>{one.unit}</strong> {workIn(one.work)}
               <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
-                {one.proposal && `${hoursAndMinutes(one.proposal.minutes)} in the shop at ${one.proposal.yard}. `}
+                {one.proposal &&
+                  say('inTheShop', { hoursAndMinutes: hoursAndMinutes(one.proposal.minutes), yard: one.proposal.yard })}
                 {one.proposal?.note}
                 {one.work.some((line) => one.day && line.due < one.day && line.days >= 0) &&
-                  ` Due ${dayWords(one.work.map((line) => line.due).sort()[0] ?? '')}, before this day.`}
+                  say('dueBeforeThisDay', { dayWords: dayWords(one.work.map((line) => line.due).sort()[0] ?? '') })}
               </Box>
             </Box>
             {tirePositions(one.work).length > 0 && (
@@ -190,27 +203,34 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
                     onChange={(_, joins) => setJoining((before) => new Map(before).set(one.id, joins))}
                   />
                 }
-                label={`Add to the job ${one.unit} has on ${weekday(one.proposal.openJob.day)}, ${dayWords(one.proposal.openJob.day)}`}
+                label={say('addToTheJobHas', {
+                  unit: one.unit,
+                  weekday: weekday(one.proposal.openJob.day),
+                  dayWords: dayWords(one.proposal.openJob.day),
+                })}
               />
             )}
             {!one.joins && (
               <TextField
-                label={several ? `Day for ${one.unit}` : 'Day'}
+                label={several ? say('dayFor', { unit: one.unit }) : say('day')}
                 type="date"
                 value={one.day}
                 onChange={(event) => setChosen({ ...chosen, [one.id]: event.target.value })}
                 error={problem?.field('day') !== undefined}
                 helperText={
-                  problem?.field('day') ??
+                  problem?.field(say('day2')) ??
                   (one.proposal?.closed
-                    ? `${weekday(one.day)}: shop closed${one.proposal.closed === 'closed' ? '' : `, ${one.proposal.closed}`}`
+                    ? say('shopClosed', {
+                        weekday: weekday(one.day),
+                        closed: one.proposal.closed === 'closed' ? '' : `, ${one.proposal.closed}`,
+                      })
                     : one.day
-                      ? `${weekday(one.day)}${chosen[one.id] ? '' : ', next open day with hours left'}`
+                      ? say('mark', { weekday: weekday(one.day), chosen: Boolean(chosen[one.id]) })
                       : proposed.isPending
-                        ? 'Looking for an open day…'
+                        ? say('lookingForAnOpenDay')
                         : several
-                          ? 'No day found: not scheduled unless you choose one'
-                          : 'No day found: choose one')
+                          ? say('noDayFoundNotScheduled')
+                          : say('noDayFoundChooseOne'))
                 }
                 slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: localDay(new Date()) } }}
                 sx={{
@@ -222,18 +242,19 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
         ))}
       </Box>
       <TextField
-        label="Note for the shop (optional)"
+        label={say('noteForTheShopOptional')}
         value={note}
         onChange={(event) => setNote(event.target.value)}
         error={problem?.field('note') !== undefined}
-        helperText={problem?.field('note')}
+        helperText={problem?.field(say('note'))}
         fullWidth
       />
       {problem?.field('work') && <Alert severity="error">{problem.field('work')}</Alert>}
       {stopped.length > 0 && (
         <Alert severity="warning" icon={false} sx={{ width: '100%' }}>
-          Do not operate {stopped.length === 1 ? stopped[0]?.unit : stopped.map((one) => one.unit).join(', ')} until the
-          job is complete. Scheduling it does not change that.
+          {say('doNotOperateUntil', {
+            count: stopped.length === 1 ? stopped[0]?.unit : stopped.map((one) => one.unit).join(', '),
+          })}
         </Alert>
       )}
     </FormDialog>

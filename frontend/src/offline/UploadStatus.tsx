@@ -4,6 +4,7 @@ import { color } from '../base/theme'
 import { many } from '../units/format'
 import { type Held, uploadQueue } from './uploadQueue'
 import { useHeld, useSending } from './useUploadQueue'
+import { say } from './words'
 
 /** What waits, in words; empty where nothing does. */
 export function waitingWords(held: Held): string {
@@ -11,7 +12,7 @@ export function waitingWords(held: Held): string {
   return [
     entries > 0 && many(entries, 'position', 'positions'),
     photos > 0 && many(photos, 'photo', 'photos'),
-    finishes > 0 && many(finishes, 'walk-around to finish', 'walk-arounds to finish'),
+    finishes > 0 && many(finishes, say('walkAroundToFinish'), say('walkAroundsToFinish')),
   ]
     .filter(Boolean)
     .join(', ')
@@ -41,12 +42,12 @@ export function UploadStatus() {
     >
       <strong>
         {conflicts > 0
-          ? 'Conflict with another user'
+          ? say('conflictWithAnotherUser')
           : held.reached
-            ? 'Waiting for a decision'
-            : 'No connection to the server'}
+            ? say('waitingForADecision')
+            : say('noConnectionToTheServer')}
       </strong>
-      <span>{words ? `${words} on this device, not sent yet.` : 'What is typed is saved on this device.'}</span>
+      <span>{words ? say('onThisDeviceNotSent', { words }) : say('whatIsTypedIsSaved')}</span>
       <Link to="/offline">{stuck > 0 ? 'Resolve' : 'Offline'}</Link>
     </Box>
   )

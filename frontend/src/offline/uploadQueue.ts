@@ -1,6 +1,7 @@
 import { answerOf, api, onceKey, type Problem, ProblemError, type Schemas, type Units } from '../api/client'
 import { type Draft, type Entry, isBlank } from './draft'
 import { type Hand, type Sent, type Sheet, store, type WaitingEntry, type WaitingPhoto } from './store'
+import { say } from './words'
 
 type Walk = Schemas['WalkAroundView']
 type Saved = Schemas['SavedEntryView']
@@ -516,7 +517,7 @@ const OVER: Problem = {
   type: 'about:blank',
   title: 'Over',
   status: 409,
-  detail: 'This walk-around was finished meanwhile. Your entries here are not in it. They can go into a new one.',
+  detail: say('thisWalkAroundWasFinished'),
   fields: [],
 }
 

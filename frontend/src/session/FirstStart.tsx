@@ -7,6 +7,7 @@ import { useRef, useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../api/client'
 import { Brand } from './SignIn'
 import { sessionQuery } from './session'
+import { say } from './words'
 
 /** The very first start: the first account, and an export brought in if there is one. */
 export function FirstStart({ session }: { session: Schemas['SessionView'] }) {
@@ -27,13 +28,9 @@ export function FirstStart({ session }: { session: Schemas['SessionView'] }) {
     <Box component="main" sx={{ maxWidth: 520, mx: 'auto', p: 3, pt: { xs: 4, sm: '10vh' } }}>
       <Brand />
       <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
-        Make the first account
+        {say('makeTheFirstAccount')}
       </Box>
-      <p>
-        {session.empty
-          ? 'Nothing is on file here yet. The first account is a manager’s: it can add the others.'
-          : 'The records are here; an export carries no passwords. Enter your name as it stands on file and choose a password; you become a manager and can give the others theirs.'}
-      </p>
+      <p>{session.empty ? say('nothingIsOnFileHere') : say('recordsAreHereAnExport')}</p>
       <Box
         component="form"
         noValidate
@@ -45,34 +42,34 @@ export function FirstStart({ session }: { session: Schemas['SessionView'] }) {
       >
         {problem && problem.problem.fields.length === 0 && <Alert severity="error">{problem.message}</Alert>}
         <TextField
-          label="Your name"
+          label={say('yourName')}
           value={name}
           onChange={(event) => setName(event.target.value)}
           error={problem?.field('name') !== undefined}
-          helperText={problem?.field('name')}
+          helperText={problem?.field(say('name2'))}
           slotProps={{ htmlInput: { autoComplete: 'username' } }}
         />
         <TextField
-          label="Password"
+          label={say('password')}
           type="password"
           value={password}
           onChange={(event) => setPassword(event.target.value)}
           error={problem?.field('password') !== undefined}
-          helperText={problem?.field('password') ?? 'At least 12 characters; a few words in a row are good.'}
+          helperText={problem?.field(say('password2')) ?? say('atLeast12Characters')}
           slotProps={{ htmlInput: { autoComplete: 'new-password' } }}
         />
         {session.codeAsked && (
           <TextField
-            label="Code"
+            label={say('code')}
             value={code}
             onChange={(event) => setCode(event.target.value)}
             error={problem?.field('code') !== undefined}
-            helperText={problem?.field('code') ?? 'As printed where the program was started.'}
+            helperText={problem?.field(say('code2')) ?? say('asPrintedWhereTheProgram')}
             slotProps={{ htmlInput: { autoComplete: 'one-time-code', autoCapitalize: 'characters' } }}
           />
         )}
         <Button type="submit" variant="contained" loading={make.isPending} sx={{ minHeight: 44 }}>
-          Create account and sign in
+          {say('createAccountAndSign')}
         </Button>
       </Box>
       {session.empty && <BringIn code={code} />}
@@ -99,9 +96,9 @@ function BringIn({ code }: { code: string }) {
   return (
     <Box sx={{ mt: 4, pt: 2, borderTop: 1, borderColor: 'divider' }}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-        Or start from an export file
+        {say('orStartFromAnExport')}
       </Box>
-      <p>A JSON file exported from another data folder fills this one with the same records.</p>
+      <p>{say('jsonFileExportedFromAnother')}</p>
       {problem && (
         <Alert severity="error" sx={{ mb: 1.5 }}>
           {problem.field('file') ?? problem.field('code') ?? problem.message}
@@ -111,7 +108,7 @@ function BringIn({ code }: { code: string }) {
         ref={file}
         type="file"
         accept=".json,application/json"
-        aria-label="Export to bring in"
+        aria-label={say('exportToBring')}
         style={{ display: 'none' }}
         onChange={(event) => {
           const chosen = event.target.files?.[0]
@@ -120,7 +117,7 @@ function BringIn({ code }: { code: string }) {
         }}
       />
       <Button variant="outlined" loading={bring.isPending} onClick={() => file.current?.click()}>
-        Choose the export…
+        {say('chooseTheExport')}
       </Button>
     </Box>
   )

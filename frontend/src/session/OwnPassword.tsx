@@ -4,6 +4,7 @@ import { answerOf, api, ProblemError } from '../api/client'
 import { Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
+import { say } from './words'
 
 /** Changing one's own password; other devices are signed out by it. */
 export function OwnPassword({ onClose }: { onClose: () => void }) {
@@ -13,22 +14,22 @@ export function OwnPassword({ onClose }: { onClose: () => void }) {
   const change = useMutation({
     mutationFn: () => answerOf(api.PUT('/api/session/password', { body: { old, password } })),
     onSuccess: () => {
-      notice({ text: 'Password changed. Other devices are signed out.' })
+      notice({ text: say('passwordChangedOtherDevices') })
       onClose()
     },
   })
   const problem = change.error instanceof ProblemError ? change.error : undefined
   return (
     <FormDialog
-      title="Change your password"
-      action="Change the password"
+      title={say('changeYourPassword')}
+      action={say('changeThePassword')}
       error={change.error}
       busy={change.isPending}
       onSend={() => change.mutate()}
       onClose={onClose}
     >
       <Entry
-        label="Current password"
+        label={say('currentPassword')}
         type="password"
         value={old}
         onChange={setOld}
@@ -37,12 +38,12 @@ export function OwnPassword({ onClose }: { onClose: () => void }) {
         autoFocus
       />
       <Entry
-        label="New password"
+        label={say('newPassword')}
         type="password"
         value={password}
         onChange={setPassword}
         error={problem?.field('password')}
-        hint="At least 12 characters; a few words in a row are good."
+        hint={say('atLeast12Characters')}
         width="100%"
       />
     </FormDialog>

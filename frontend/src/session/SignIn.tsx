@@ -7,6 +7,7 @@ import { useState } from 'react'
 import { answerOf, api, ProblemError, type Schemas } from '../api/client'
 import { color } from '../base/theme'
 import { ROLE_MEANS, ROLE_WORDS, sessionQuery } from './session'
+import { say } from './words'
 
 type Session = Schemas['SessionView']
 
@@ -35,12 +36,12 @@ export function SignIn({ session, again = false }: { session: Session; again?: b
     >
       {!again && <Brand />}
       <Box component="h1" id="sign-in-again" sx={{ typography: 'h1', m: 0, mb: 2 }}>
-        {again ? 'Sign in again' : 'Sign in'}
+        {again ? say('signInAgain') : say('signIn')}
       </Box>
-      {again && <p>Your session has ended. What you typed is still here; sign in to go on.</p>}
+      {again && <p>{say('yourSessionHasEndedWhat')}</p>}
       {session.demoPeople.length > 0 && (
         <Box sx={{ mb: 3 }}>
-          <Box sx={{ mb: 1 }}>This is the demo with its made-up fleet. Go in as one of its people:</Box>
+          <Box sx={{ mb: 1 }}>{say('thisIsTheDemo')}</Box>
           <Box sx={{ display: 'grid', gap: 1 }}>
             {session.demoPeople.map((person) => (
               <Button
@@ -72,22 +73,22 @@ export function SignIn({ session, again = false }: { session: Session; again?: b
       >
         {problem && !problem.field('password') && <Alert severity="error">{problem.message}</Alert>}
         <TextField
-          label="Name"
+          label={say('name')}
           value={name}
           onChange={(event) => setName(event.target.value)}
           slotProps={{ htmlInput: { autoComplete: 'username' } }}
         />
         <TextField
-          label="Password"
+          label={say('password')}
           type="password"
           value={password}
           onChange={(event) => setPassword(event.target.value)}
           error={problem?.field('password') !== undefined}
-          helperText={problem?.field('password')}
+          helperText={problem?.field(say('password2'))}
           slotProps={{ htmlInput: { autoComplete: 'current-password' } }}
         />
         <Button type="submit" variant="contained" loading={enter.isPending} sx={{ minHeight: 44 }}>
-          Sign in
+          {say('signIn')}
         </Button>
       </Box>
     </Box>
@@ -101,7 +102,7 @@ export function Brand() {
         <img src="/mark.svg" width={28} height={28} alt="" />
       </Box>
       <Box component="span" sx={{ fontWeight: 750, fontStretch: '115%', fontSize: 18 }}>
-        Rotagens
+        {say('rotagens')}
       </Box>
     </Box>
   )

@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from 'react'
 import type { paths } from '../api/schema'
 import type { Role } from './session'
+import { say } from './words'
 
 /** Something worth doing once to know the product by hand; done when the server has answered to it. */
 export interface Step {
@@ -16,7 +17,7 @@ export interface Step {
 export const STEPS: readonly Step[] = [
   {
     key: 'why',
-    words: 'Open a vehicle that must not operate, and read why',
+    words: say('openAVehicleThatMust'),
     to: '/fleet?state=DO_NOT_OPERATE',
     least: 'VIEWER',
     method: 'GET',
@@ -24,7 +25,7 @@ export const STEPS: readonly Step[] = [
   },
   {
     key: 'jump',
-    words: 'Press / and find a tire by its number or DOT code',
+    words: say('pressAndFindATire'),
     to: '/fleet',
     least: 'VIEWER',
     method: 'GET',
@@ -32,7 +33,7 @@ export const STEPS: readonly Step[] = [
   },
   {
     key: 'walk',
-    words: 'Walk around a vehicle: pressure, tread and findings, then finish',
+    words: say('walkAroundAVehiclePressure'),
     to: '/fleet',
     least: 'TECHNICIAN',
     method: 'POST',
@@ -40,7 +41,7 @@ export const STEPS: readonly Step[] = [
   },
   {
     key: 'plan',
-    words: 'Schedule due work',
+    words: say('scheduleDueWork'),
     to: '/fleet',
     least: 'COORDINATOR',
     method: 'POST',
@@ -48,7 +49,7 @@ export const STEPS: readonly Step[] = [
   },
   {
     key: 'done',
-    words: 'Complete a job with what was read after it',
+    words: say('completeAJobWithWhat'),
     to: '/shop',
     least: 'TECHNICIAN',
     method: 'POST',
@@ -56,7 +57,7 @@ export const STEPS: readonly Step[] = [
   },
   {
     key: 'years',
-    words: 'Open the 15-year outlook, and try another limit',
+    words: say('openThe15YearOutlook'),
     to: '/outlook',
     least: 'VIEWER',
     method: 'POST',

@@ -1,6 +1,7 @@
 import { queryOptions, useQuery } from '@tanstack/react-query'
 import { answerOf, api, type Schemas } from '../api/client'
 import { houseStyle } from '../base/settings'
+import { say } from './words'
 
 export type Person = Schemas['Person']
 export type Role = Person['role']
@@ -15,10 +16,10 @@ export const ROLE_WORDS: Record<Role, string> = {
 }
 
 export const ROLE_MEANS: Record<Role, string> = {
-  VIEWER: 'Views all data, changes nothing',
-  TECHNICIAN: 'Takes readings, installs and removes tires, receives deliveries, completes jobs',
-  COORDINATOR: 'Manages vehicles, orders and the schedule',
-  MANAGER: 'Manages accounts, policy, import and export',
+  VIEWER: say('viewsAllDataChangesNothing'),
+  TECHNICIAN: say('takesReadingsInstallsAndRemoves'),
+  COORDINATOR: say('managesVehiclesOrders'),
+  MANAGER: say('managesAccountsPolicyImport'),
 }
 
 export const sessionQuery = queryOptions({

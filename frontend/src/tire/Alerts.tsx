@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import type { Schemas } from '../api/client'
 import { color } from '../base/theme'
 import { day } from '../units/format'
+import { say } from './words'
 
 /** What is or was wrong with a tire: what opened each alert, and what cleared it or alone can. */
 export function Alerts({ alerts }: { alerts: Schemas['AlertView'][] }) {
@@ -9,7 +10,7 @@ export function Alerts({ alerts }: { alerts: Schemas['AlertView'][] }) {
   return (
     <Box component="section" aria-labelledby="alerts" sx={{ mt: 3 }}>
       <Box component="h2" id="alerts" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
-        Alerts
+        {say('alerts')}
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
         {alerts.map((alert) => {
@@ -34,10 +35,17 @@ export function Alerts({ alerts }: { alerts: Schemas['AlertView'][] }) {
               </strong>
               <div>{alert.statement}</div>
               <Box sx={{ color: 'text.secondary' }}>
-                Opened {day(alert.openedOn)}, {alert.openedBy}.{' '}
-                {open
-                  ? `Cleared only by ${alert.clearedOnlyBy}.`
-                  : `Cleared ${day(alert.clearedOn ?? '')}, ${alert.clearedBy}: ${alert.clearedHow}.`}
+                {say('opened', {
+                  openedOn: day(alert.openedOn),
+                  openedBy: alert.openedBy,
+                  open: open
+                    ? say('clearedOnly', { clearedOnlyBy: alert.clearedOnlyBy })
+                    : say('cleared', {
+                        clearedOn: day(alert.clearedOn ?? ''),
+                        clearedBy: alert.clearedBy,
+                        clearedHow: alert.clearedHow,
+                      }),
+                })}
               </Box>
             </Box>
           )

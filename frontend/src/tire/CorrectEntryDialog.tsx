@@ -7,6 +7,7 @@ import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
 import { DayAndOdometer } from './DayAndOdometer'
+import { say } from './words'
 
 /** Puts a line of the ledger right by a new one; the old line stays to be seen. */
 export function CorrectEntryDialog({ line, onClose }: { line: Schemas['TireHistoryEntryView']; onClose: () => void }) {
@@ -24,15 +25,15 @@ export function CorrectEntryDialog({ line, onClose }: { line: Schemas['TireHisto
         }),
       ),
     () => {
-      notice({ text: 'Correction saved. The original entry stays in the history.' })
+      notice({ text: say('correctionSavedTheOriginalEntry') })
       onClose()
     },
     null,
   )
   return (
     <FormDialog
-      title="Correct a line"
-      action="Write the correction"
+      title={say('correctALine')}
+      action={say('writeTheCorrection')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -40,10 +41,8 @@ export function CorrectEntryDialog({ line, onClose }: { line: Schemas['TireHisto
     >
       <Box sx={{ width: '100%' }}>{line.description}</Box>
       <DayAndOdometer day={day} onDay={setDay} odometer={odometer} onOdometer={setOdometer} wrong={form.wrong} />
-      <Entry label="What was wrong" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
-      <Box sx={{ color: 'text.secondary' }}>
-        A tire that is recorded at the wrong place is moved to the right one instead; both lines stay.
-      </Box>
+      <Entry label={say('whatWasWrong')} value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
+      <Box sx={{ color: 'text.secondary' }}>{say('tireThatIsRecorded')}</Box>
     </FormDialog>
   )
 }

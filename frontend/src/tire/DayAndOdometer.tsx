@@ -1,5 +1,6 @@
 import { useUnits } from '../base/settings'
 import { Entry } from '../ui/Entry'
+import { say } from './words'
 
 /** When a tire was moved and what the odometer read; both may be left as they are. */
 export function DayAndOdometer(props: {
@@ -14,15 +15,22 @@ export function DayAndOdometer(props: {
   const [units] = useUnits()
   return (
     <>
-      <Entry label="Day" type="date" value={props.day} onChange={props.onDay} error={props.wrong('day')} width={170} />
+      <Entry
+        label={say('day')}
+        type="date"
+        value={props.day}
+        onChange={props.onDay}
+        error={props.wrong('day')}
+        width={170}
+      />
       {props.onOdometer && (
         <Entry
-          label={props.odometerLabel ?? 'Odometer'}
+          label={props.odometerLabel ?? say('odometer')}
           value={props.odometer}
           onChange={props.onOdometer}
           error={props.wrong('odometer')}
           unit={units === 'US' ? 'mi' : 'km'}
-          hint={props.odometerHint ?? 'Blank: from the vehicle’s readings'}
+          hint={props.odometerHint ?? say('blankFromTheVehiclesReadings')}
           width={240}
         />
       )}

@@ -6,6 +6,7 @@ import { DotEntry } from '../entry/DotEntry'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
+import { say } from './words'
 
 /** Records the code read off a tire; an older one stays in its history. */
 export function DotCodeDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
@@ -16,22 +17,22 @@ export function DotCodeDialog({ tire, onClose }: { tire: Schemas['TirePageView']
     () =>
       answerOf(api.POST('/api/tires/{id}/dot', { params: { path: { id: tire.id } }, body: { dotCode, retreadMark } })),
     (recorded) => {
-      notice({ text: ['The code is on record.', ...recorded.notes].join(' ') })
+      notice({ text: [say('codeIsOnRecord'), ...recorded.notes].join(' ') })
       onClose()
     },
     null,
   )
   return (
     <FormDialog
-      title={`Read the DOT code of ${tire.number ?? `tire ${tire.id}`}`}
-      action="Record it"
+      title={say('readTheDotCode', { number: tire.number ?? say('tire', { id: tire.id }) })}
+      action={say('recordIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
       <DotEntry
-        label={retreadMark ? 'Retreader’s mark after DOT-R' : tire.retread ? 'DOT code of the casing' : 'DOT code'}
+        label={retreadMark ? say('retreadersMarkAfterDotR') : tire.retread ? say('dotCodeOfTheCasing') : say('dotCode')}
         value={dotCode}
         onChange={setDotCode}
         error={form.wrong('dotCode')}
@@ -42,7 +43,7 @@ export function DotCodeDialog({ tire, onClose }: { tire: Schemas['TirePageView']
       {tire.retread && (
         <FormControlLabel
           control={<Checkbox checked={retreadMark} onChange={(event) => setRetreadMark(event.target.checked)} />}
-          label="This is the retreader’s mark, not the casing’s"
+          label={say('thisIsTheRetreadersMark')}
         />
       )}
     </FormDialog>

@@ -11,6 +11,7 @@ import { useSend } from '../ui/useSend'
 import { localDay } from '../units/format'
 import { DayAndOdometer } from './DayAndOdometer'
 import { type Goal, PositionField } from './PositionField'
+import { say } from './words'
 
 export type TireHere = Pick<Schemas['TirePageView'], 'id' | 'number' | 'model'>
 
@@ -45,7 +46,7 @@ export function InstallDialog(props: { tire: TireHere; goal?: Goal; onClose: () 
       ),
     (moved) => {
       notice({
-        text: `Installed at ${moved.where}. Check cold pressure, set it to target, torque the nuts, and re-torque after 50–100 miles.`,
+        text: say('installedAtCheckColdPressure', { where: moved.where }),
       })
       props.onClose()
     },
@@ -53,7 +54,7 @@ export function InstallDialog(props: { tire: TireHere; goal?: Goal; onClose: () 
   )
   return (
     <FormDialog
-      title={`Install ${tire.number ?? `tire ${tire.id}`}, ${tire.model}`}
+      title={say('install', { number: tire.number ?? say('tire', { id: tire.id }), model: tire.model })}
       action="Install"
       error={form.error}
       busy={form.busy}
@@ -62,8 +63,7 @@ export function InstallDialog(props: { tire: TireHere; goal?: Goal; onClose: () 
       onClose={props.onClose}
     >
       <Alert severity="warning" icon={false} sx={{ width: '100%', py: 0.25 }}>
-        Level ground, chocks, stands before the wheel comes off; never under a load held by a jack. Manufacturer data,
-        the vehicle manual, local codes and a qualified tire professional come first.
+        {say('levelGroundChocksStandsBefore')}
       </Alert>
       <PositionField
         value={goal}
@@ -71,17 +71,17 @@ export function InstallDialog(props: { tire: TireHere; goal?: Goal; onClose: () 
         error={form.wrong('position') ?? form.wrong('vehicleId') ?? form.wrong('tire')}
       />
       <DayAndOdometer day={day} onDay={setDay} odometer={odometer} onOdometer={setOdometer} wrong={form.wrong} />
-      <Entry label="Note (optional)" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
+      <Entry label={say('noteOptional')} value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
       {check.data && (
         <Box sx={{ width: '100%' }} aria-live="polite">
           {check.data.refusals.map((reason) => (
             <Alert key={reason.statement} severity="error" sx={{ mb: 1 }}>
-              <strong>Cannot be installed there: {reason.statement}.</strong> {reason.explanation}
+              <strong>{say('cannotBeInstalledThere', { statement: reason.statement })}</strong> {reason.explanation}
             </Alert>
           ))}
           {check.data.notes.map((reason) => (
             <Alert key={reason.statement} severity="info" sx={{ mb: 1 }}>
-              To correct after installing: {reason.statement}. {reason.explanation}
+              {say('toCorrectAfterInstalling', { statement: reason.statement, explanation: reason.explanation })}
             </Alert>
           ))}
         </Box>

@@ -9,6 +9,7 @@ import { useSend } from '../ui/useSend'
 import { localDay } from '../units/format'
 import { DayAndOdometer } from './DayAndOdometer'
 import { type Goal, PositionField } from './PositionField'
+import { say } from './words'
 
 /** Moves a tire to another place; a tire that is there comes to this one. */
 export function MoveTireDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
@@ -30,7 +31,7 @@ export function MoveTireDialog({ tire, onClose }: { tire: Schemas['TirePageView'
       ),
     (moved) => {
       notice({
-        text: `Moved to ${moved.where}. A relearn is due where sensors moved; set the pressures for the new places.`,
+        text: say('movedToARelearn', { where: moved.where }),
       })
       onClose()
     },
@@ -38,8 +39,12 @@ export function MoveTireDialog({ tire, onClose }: { tire: Schemas['TirePageView'
   )
   return (
     <FormDialog
-      title={`Move ${tire.number ?? `tire ${tire.id}`} from ${tire.where.unit} ${tire.where.position}`}
-      action="Move it"
+      title={say('moveFrom', {
+        number: tire.number ?? say('tire', { id: tire.id }),
+        unit: tire.where.unit,
+        position: tire.where.position,
+      })}
+      action={say('moveIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -47,10 +52,10 @@ export function MoveTireDialog({ tire, onClose }: { tire: Schemas['TirePageView'
       onClose={onClose}
     >
       <Alert severity="info" icon={false} sx={{ width: '100%', py: 0.25 }}>
-        If a tire is at the other place, the two change places. An inside sensor travels with its wheel.
+        {say('ifATire')}
       </Alert>
       <PositionField
-        label="To vehicle and position"
+        label={say('toVehicleAndPosition')}
         value={goal}
         onChange={setGoal}
         error={form.wrong('position') ?? form.wrong('vehicleId') ?? form.wrong('tire')}
@@ -60,12 +65,12 @@ export function MoveTireDialog({ tire, onClose }: { tire: Schemas['TirePageView'
         onDay={setDay}
         odometer={odometer}
         onOdometer={setOdometer}
-        odometerLabel={other ? `Odometer of ${tire.where.unit}` : 'Odometer'}
+        odometerLabel={other ? say('odometerOf', { unit: tire.where.unit }) : 'Odometer'}
         wrong={form.wrong}
       />
       {other && (
         <Entry
-          label="Odometer of the other vehicle"
+          label={say('odometerOfTheOtherVehicle')}
           value={otherOdometer}
           onChange={setOtherOdometer}
           error={form.wrong('otherOdometer')}
@@ -73,7 +78,7 @@ export function MoveTireDialog({ tire, onClose }: { tire: Schemas['TirePageView'
           width={260}
         />
       )}
-      <Entry label="Note (optional)" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
+      <Entry label={say('noteOptional')} value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
     </FormDialog>
   )
 }

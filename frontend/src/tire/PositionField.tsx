@@ -2,6 +2,7 @@ import Autocomplete, { createFilterOptions } from '@mui/material/Autocomplete'
 import TextField from '@mui/material/TextField'
 import { useQuery } from '@tanstack/react-query'
 import { fleetQuery } from '../api/queries'
+import { say } from './words'
 
 export interface Goal {
   vehicleId: number
@@ -43,12 +44,12 @@ export function PositionField(props: {
           <strong>{place.label}</strong>&nbsp;{place.name}
         </li>
       )}
-      noOptionsText="No such place on file"
+      noOptionsText={say('noSuchPlaceOnFile')}
       sx={{ width: { xs: '100%', sm: 300 } }}
       renderInput={(params) => (
         <TextField
           {...params}
-          label={props.label ?? 'Vehicle and position'}
+          label={props.label ?? say('vehicleAndPosition')}
           error={props.error !== undefined}
           helperText={props.error}
         />

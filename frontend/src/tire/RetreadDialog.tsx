@@ -10,6 +10,7 @@ import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
 import { depthUnit } from '../units/format'
+import { say } from './words'
 
 /** A casing back with a new tread: its mark, its depth, what it cost; age still runs from the casing. */
 export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
@@ -31,22 +32,22 @@ export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePageView']
         }),
       ),
     (moved) => {
-      notice({ text: `Back from retread: ${moved.where}. It never goes on a steer axle.` })
+      notice({ text: say('backFromRetreadItNever', { where: moved.where }) })
       onClose()
     },
     null,
   )
   return (
     <FormDialog
-      title="Back from retread"
-      action="Take it in"
+      title={say('backFromRetread')}
+      action={say('takeIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
       <DotEntry
-        label="Retreader’s mark after DOT-R"
+        label={say('retreadersMarkAfterDotR')}
         value={retreadCode}
         onChange={setRetreadCode}
         error={form.wrong('retreadCode')}
@@ -55,7 +56,7 @@ export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePageView']
         width="100%"
       />
       <Entry
-        label="New tread"
+        label={say('newTread')}
         value={depth}
         onChange={setDepth}
         error={form.wrong('depth')}
@@ -63,22 +64,22 @@ export function RetreadDialog({ tire, onClose }: { tire: Schemas['TirePageView']
         width={170}
       />
       <Entry
-        label="Price of the retread (optional)"
+        label={say('priceOfTheRetreadOptional')}
         value={price}
         onChange={setPrice}
         error={form.wrong('price')}
         unit={houseStyle.currencySign()}
-        hint="Added to what it has cost"
+        hint={say('addedToWhatItHas')}
       />
       <NameEntry
-        label="Yard"
+        label={say('yard')}
         value={yard}
         names={register.data?.yards ?? []}
         onChange={setYard}
         error={form.wrong('yard')}
       />
-      <Entry label="Shelf (optional)" value={shelf} onChange={setShelf} error={form.wrong('shelf')} />
-      <ModelField label="Model now" value={modelId} onChange={setModelId} error={form.wrong('tireModelId')} />
+      <Entry label={say('shelfOptional')} value={shelf} onChange={setShelf} error={form.wrong('shelf')} />
+      <ModelField label={say('modelNow')} value={modelId} onChange={setModelId} error={form.wrong('tireModelId')} />
     </FormDialog>
   )
 }

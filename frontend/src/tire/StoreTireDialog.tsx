@@ -9,14 +9,15 @@ import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
 import { depthUnit, localDay } from '../units/format'
 import { DayAndOdometer } from './DayAndOdometer'
+import { say } from './words'
 
 type State = NonNullable<Schemas['StoreTireRequest']['to']>
 
 const GOALS: readonly (readonly [State, string])[] = [
-  ['IN_STOCK', 'into stock'],
-  ['RETREAD_CANDIDATE', 'set aside for retread'],
-  ['AT_RETREADER', 'to the retreader'],
-  ['SCRAPPED', 'to scrap'],
+  ['IN_STOCK', say('intoStock')],
+  ['RETREAD_CANDIDATE', say('setAsideForRetread')],
+  ['AT_RETREADER', say('toTheRetreader')],
+  ['SCRAPPED', say('toScrap')],
 ]
 
 /** Takes a tire off its vehicle or moves it in stock: to a shelf, for retread, to scrap. */
@@ -43,11 +44,14 @@ export function StoreTireDialog({ tire, onClose }: { tire: Schemas['TirePageView
       ),
     (moved) => {
       notice({
-        text: `${tire.number ?? `Tire ${tire.id}`} is now ${moved.where}.`,
+        text: say('isNow', { number: tire.number ?? say('tire2', { id: tire.id }), where: moved.where }),
         ...(on && {
           undo: async () => {
             const back = await answerOf(api.POST('/api/tires/{id}/storage/undo', { params: { path: { id: tire.id } } }))
-            return `${tire.number ?? `Tire ${tire.id}`} is on ${back.where} again. Both entries stay in its history.`
+            return say('isOnAgainBothEntries', {
+              number: tire.number ?? say('tire2', { id: tire.id }),
+              where: back.where,
+            })
           },
         }),
       })
@@ -60,38 +64,49 @@ export function StoreTireDialog({ tire, onClose }: { tire: Schemas['TirePageView
     <FormDialog
       title={
         on
-          ? `Take ${tire.number ?? `tire ${tire.id}`} off ${tire.where.unit} ${tire.where.position}`
-          : 'Put it elsewhere'
+          ? say('takeOff', {
+              number: tire.number ?? say('tire', { id: tire.id }),
+              unit: tire.where.unit,
+              position: tire.where.position,
+            })
+          : say('putItElsewhere')
       }
-      action={to === 'SCRAPPED' ? 'Scrap it' : on ? 'Remove' : 'Store'}
+      action={to === 'SCRAPPED' ? say('scrapIt') : on ? 'Remove' : 'Store'}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onConfirm={form.confirm}
       onClose={onClose}
     >
-      <Choice label="Where it goes" value={to} options={GOALS} onChange={setTo} error={form.wrong('to')} />
+      <Choice label={say('whereItGoes')} value={to} options={GOALS} onChange={setTo} error={form.wrong('to')} />
       {lies && (
         <>
           <NameEntry
-            label="Yard"
+            label={say('yard')}
             value={yard}
             names={register.data?.yards ?? []}
             onChange={setYard}
             error={form.wrong('yard')}
           />
-          <Entry label="Shelf (optional)" value={shelf} onChange={setShelf} error={form.wrong('shelf')} />
+          <Entry label={say('shelfOptional')} value={shelf} onChange={setShelf} error={form.wrong('shelf')} />
         </>
       )}
       <NameEntry
-        label={to === 'SCRAPPED' ? 'Why it is scrapped' : 'Why (optional)'}
+        label={to === 'SCRAPPED' ? say('whyItIsScrapped') : say('whyOptional')}
         value={reason}
-        names={['tread at its limit', 'age', 'damage', 'bead torn', 'sidewall cracks', 'puncture not repairable']}
+        names={[
+          say('treadAtItsLimit'),
+          'age',
+          'damage',
+          say('beadTorn'),
+          say('sidewallCracks'),
+          say('punctureNotRepairable'),
+        ]}
         onChange={setReason}
         error={form.wrong('reason')}
       />
       <Entry
-        label={to === 'SCRAPPED' ? 'Lowest tread' : 'Lowest tread (optional)'}
+        label={to === 'SCRAPPED' ? say('lowestTread') : say('lowestTreadOptional')}
         value={depth}
         onChange={setDepth}
         error={form.wrong('depth')}
@@ -99,7 +114,7 @@ export function StoreTireDialog({ tire, onClose }: { tire: Schemas['TirePageView
         width={180}
       />
       <DayAndOdometer day={day} onDay={setDay} {...(on && { odometer, onOdometer: setOdometer })} wrong={form.wrong} />
-      <Entry label="Note (optional)" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
+      <Entry label={say('noteOptional')} value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
     </FormDialog>
   )
 }

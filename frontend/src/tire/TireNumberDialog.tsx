@@ -5,6 +5,7 @@ import { Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
+import { say } from './words'
 
 /** The number branded or painted on a tire, and what it cost. */
 export function TireNumberDialog({ tire, onClose }: { tire: Schemas['TirePageView']; onClose: () => void }) {
@@ -14,14 +15,14 @@ export function TireNumberDialog({ tire, onClose }: { tire: Schemas['TirePageVie
   const form = useSend(
     () => answerOf(api.PUT('/api/tires/{id}', { params: { path: { id: tire.id } }, body: { number, price } })),
     () => {
-      notice({ text: 'Saved.' })
+      notice({ text: say('saved') })
       onClose()
     },
     null,
   )
   return (
     <FormDialog
-      title="Number and price"
+      title={say('numberAndPrice')}
       action="Save"
       error={form.error}
       busy={form.busy}
@@ -29,7 +30,7 @@ export function TireNumberDialog({ tire, onClose }: { tire: Schemas['TirePageVie
       onClose={onClose}
     >
       <Entry
-        label="Number on the tire"
+        label={say('numberOnTheTire')}
         value={number}
         onChange={setNumber}
         error={form.wrong('number')}
@@ -37,7 +38,7 @@ export function TireNumberDialog({ tire, onClose }: { tire: Schemas['TirePageVie
         autoFocus
       />
       <Entry
-        label="Price paid"
+        label={say('pricePaid')}
         value={price}
         onChange={setPrice}
         error={form.wrong('price')}

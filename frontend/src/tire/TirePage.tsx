@@ -26,6 +26,7 @@ import { RetreadDialog } from './RetreadDialog'
 import { StoreTireDialog } from './StoreTireDialog'
 import { TireNumberDialog } from './TireNumberDialog'
 import { VoidDialog } from './VoidDialog'
+import { say } from './words'
 
 type Open =
   | 'fit'
@@ -53,11 +54,11 @@ export function TirePage() {
   const state = tire.where.state
   return (
     <Page
-      title={tire.number ?? `Tire ${tire.id}`}
+      title={tire.number ?? say('tire2', { id: tire.id })}
       about={
         <>
           {tire.model} {tire.sidewall}
-          {tire.retread && ', retread'}
+          {tire.retread && say('retread')}
         </>
       }
       actions={
@@ -65,33 +66,35 @@ export function TirePage() {
           <>
             {(state === 'IN_STOCK' || state === 'RETREAD_CANDIDATE') && (
               <Button variant="contained" onClick={() => setOpen('fit')}>
-                Install…
+                {say('install2')}
               </Button>
             )}
             {onVehicle && (
               <Button variant="contained" onClick={() => setOpen('away')}>
-                Remove…
+                {say('remove')}
               </Button>
             )}
-            {onVehicle && <Quiet onClick={() => setOpen('swap')}>Move or swap…</Quiet>}
-            {!onVehicle && state !== 'AT_RETREADER' && <Quiet onClick={() => setOpen('away')}>Change location…</Quiet>}
+            {onVehicle && <Quiet onClick={() => setOpen('swap')}>{say('moveOrSwap')}</Quiet>}
+            {!onVehicle && state !== 'AT_RETREADER' && (
+              <Quiet onClick={() => setOpen('away')}>{say('changeLocation')}</Quiet>
+            )}
             {state === 'AT_RETREADER' && (
               <>
                 <Button variant="contained" onClick={() => setOpen('retread')}>
-                  Back from retread…
+                  {say('backFromRetread2')}
                 </Button>
-                <Quiet onClick={() => setOpen('away')}>Change location…</Quiet>
+                <Quiet onClick={() => setOpen('away')}>{say('changeLocation')}</Quiet>
               </>
             )}
-            <Quiet onClick={() => setOpen('code')}>Read its DOT code…</Quiet>
-            <Quiet onClick={() => setOpen('numbers')}>Number and price…</Quiet>
+            <Quiet onClick={() => setOpen('code')}>{say('readItsDotCode')}</Quiet>
+            <Quiet onClick={() => setOpen('numbers')}>{say('numberAndPrice2')}</Quiet>
           </>
         )
       }
     >
       {tire.open.length > 0 && (
         <Alert severity="error" sx={{ mb: 2 }}>
-          {tire.open.join(', ')}: open on this tire until it is cleared. It must not be installed or driven on.
+          {say('openOnThisTireUntil', { open: tire.open.join(', ') })}
         </Alert>
       )}
       <Box
@@ -110,33 +113,36 @@ export function TirePage() {
                 tire.where.label
               )}
             </Box>
-            <Box sx={{ fontFamily: mono, mt: 0.5 }}>{tire.dot ? `DOT ${tire.dot}` : 'DOT code not read'}</Box>
-            {tire.gas && <Box sx={{ mt: 0.5 }}>Filled with {tire.gas}</Box>}
+            <Box sx={{ fontFamily: mono, mt: 0.5 }}>{tire.dot ? `DOT ${tire.dot}` : say('dotCodeNotRead')}</Box>
+            {tire.gas && <Box sx={{ mt: 0.5 }}>{say('filledWith', { gas: tire.gas })}</Box>}
             <Gave tire={tire} />
           </Box>
-          <PhoneFold title="What it is" about={many(tire.facts.length, 'fact', 'facts')}>
+          <PhoneFold title={say('whatIt')} about={many(tire.facts.length, say('fact'), say('facts'))}>
             <PropertyList facts={tire.facts} />
           </PhoneFold>
           <Box sx={{ mt: 1.5 }}>
-            <Link to={`/labels?tires=${tire.id}`}>Print its tag</Link>
+            <Link to={`/labels?tires=${tire.id}`}>{say('printItsTag')}</Link>
           </Box>
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
-            Installations
+            {say('installations')}
           </Box>
           {tire.installations.length === 0 ? (
-            <p>Never installed.</p>
+            <p>{say('neverInstalled')}</p>
           ) : (
-            <Table label="Stays on vehicles" heads={['Where', 'From', 'To', 'Odometer on', 'Odometer off', 'Run']}>
+            <Table
+              label={say('staysOnVehicles')}
+              heads={['Where', 'From', 'To', say('odometerOn'), say('odometerOff'), 'Run']}
+            >
               {tire.installations.map((stay) => (
                 <tr key={`${stay.where} ${stay.from}`}>
                   <td>{stay.vehicleId ? <Link to={`/vehicles/${stay.vehicleId}`}>{stay.where}</Link> : stay.where}</td>
                   <td>{day(stay.from)}</td>
                   <td>{stay.to ? day(stay.to) : 'now'}</td>
-                  <td>{stay.odometerOn ?? 'not known'}</td>
-                  <td>{stay.odometerOff ?? 'not known'}</td>
-                  <td>{stay.miles ?? 'not known'}</td>
+                  <td>{stay.odometerOn ?? say('notKnown')}</td>
+                  <td>{stay.odometerOff ?? say('notKnown')}</td>
+                  <td>{stay.miles ?? say('notKnown')}</td>
                 </tr>
               ))}
             </Table>
@@ -145,8 +151,8 @@ export function TirePage() {
           <ByEdge rows={tire.byEdge} />
           <TirePhotos photos={tire.photos} />
           <TireNotes tire={tire} may={may} />
-          <PhoneFold title="History" about={many(tire.entries.length, 'line', 'lines')}>
-            <Table label="History of this tire" heads={['When', 'Where', 'What', 'By', '']}>
+          <PhoneFold title={say('history')} about={many(tire.entries.length, say('line'), say('lines'))}>
+            <Table label={say('historyOfThisTire')} heads={['When', 'Where', 'What', 'By', '']}>
               {tire.entries.map((line) => (
                 <tr key={`${line.id} ${line.at} ${line.description}`}>
                   <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
@@ -167,12 +173,12 @@ export function TirePage() {
                   <td>
                     {may && line.canBeCorrected && (
                       <Button size="small" sx={{ p: 0, minHeight: 24 }} onClick={() => setOpen({ correct: line })}>
-                        Correct…
+                        {say('correct')}
                       </Button>
                     )}
                     {may && line.readingId !== undefined && !line.isVoided && (
                       <Button size="small" sx={{ p: 0, minHeight: 24 }} onClick={() => setOpen({ mistyped: line })}>
-                        Void…
+                        {say('void')}
                       </Button>
                     )}
                   </td>
@@ -200,7 +206,7 @@ function TireNotes({ tire, may }: { tire: Schemas['TirePageView']; may: boolean 
   const path = { id: tire.id }
   return (
     <NoteList
-      of={tire.number ?? `tire ${tire.id}`}
+      of={tire.number ?? say('tire', { id: tire.id })}
       queryKey={['tire', tire.id, 'notes']}
       read={() => answerOf(api.GET('/api/tires/{id}/notes', { params: { path } }))}
       add={(text, key) =>
@@ -234,19 +240,19 @@ function Quiet({ onClick, children }: { onClick: () => void; children: string })
 /** Miles and what they cost, shares of its life. */
 function Gave({ tire }: { tire: Schemas['TirePageView'] }) {
   const parts = [
-    tire.miles && `${tire.miles} run${tire.milesAreComplete ? '' : ' as far as known'}`,
-    tire.price && `paid ${tire.price}`,
+    tire.miles && say('run', { miles: tire.miles, milesAreComplete: tire.milesAreComplete }),
+    tire.price && say('paid', { price: tire.price }),
     tire.costOfDistance,
     tire.costOfTread,
   ].filter(Boolean)
   const shares = [
-    tire.shareByTread && `${tire.shareByTread} of its tread`,
-    tire.shareByAge && `${tire.shareByAge} of its years`,
+    tire.shareByTread && say('ofItsTread', { shareByTread: tire.shareByTread }),
+    tire.shareByAge && say('ofItsYears', { shareByAge: tire.shareByAge }),
   ].filter(Boolean)
   return (
     <Box sx={{ mt: 1, color: 'text.secondary' }}>
       {parts.length > 0 && <div>{parts.join(' · ')}</div>}
-      {shares.length > 0 && <div>Used up: {shares.join(', ')}</div>}
+      {shares.length > 0 && <div>{say('usedUp', { shares: shares.join(', ') })}</div>}
     </Box>
   )
 }
@@ -259,16 +265,16 @@ function ByEdge({ rows }: { rows: Schemas['EdgeRow'][] }) {
   return (
     <>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
-        Tread by its own edges
+        {say('treadByItsOwnEdges')}
       </Box>
-      <Table label="Tread by its own edges" heads={['When', 'Where', 'DOT side', 'Center', 'Other side']}>
+      <Table label={say('treadByItsOwnEdges')} heads={['When', 'Where', say('dotSide'), 'Center', say('otherSide')]}>
         {rows.slice(0, EDGES_SHOWN).map((row) => (
           <tr key={row.at}>
             <td>{day(row.at)}</td>
             <td>{row.where}</td>
             {row.dotSide === undefined ? (
               <>
-                <td>facing not noted</td>
+                <td>{say('facingNotNoted')}</td>
                 <td>{row.center}</td>
                 <td>–</td>
               </>
@@ -291,7 +297,7 @@ function TirePhotos({ photos }: { photos: Schemas['PhotoOfTire'][] }) {
   return (
     <>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
-        Photos
+        {say('photos')}
       </Box>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
         {photos.map((photo) => (

@@ -5,6 +5,7 @@ import { Entry } from '../ui/Entry'
 import { FormDialog } from '../ui/FormDialog'
 import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
+import { say } from './words'
 
 /** Takes a mistyped reading out of all judging, by name and reason; it stays on file, struck out. */
 export function VoidDialog({ line, onClose }: { line: Schemas['TireHistoryEntryView']; onClose: () => void }) {
@@ -16,15 +17,15 @@ export function VoidDialog({ line, onClose }: { line: Schemas['TireHistoryEntryV
         api.POST('/api/readings/{id}/void', { params: { path: { id: line.readingId ?? 0 } }, body: { reason } }),
       ),
     () => {
-      notice({ text: 'Reading voided. It stays in the history, struck out. Alerts it alone had opened are cleared.' })
+      notice({ text: say('readingVoidedItStays') })
       onClose()
     },
     null,
   )
   return (
     <FormDialog
-      title="Void reading"
-      action="Void reading"
+      title={say('voidReading')}
+      action={say('voidReading')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -32,17 +33,15 @@ export function VoidDialog({ line, onClose }: { line: Schemas['TireHistoryEntryV
     >
       <Box sx={{ width: '100%' }}>{line.description}</Box>
       <Entry
-        label="What was wrong with it"
+        label={say('whatWasWrong2')}
         value={reason}
         onChange={setReason}
         error={form.wrong('reason')}
-        hint="For example: typed into the wrong tire"
+        hint={say('forExampleTypedInto')}
         width="100%"
         autoFocus
       />
-      <Box sx={{ color: 'text.secondary' }}>
-        Only for a typing error. A reading that was right and has changed since is answered by a new reading.
-      </Box>
+      <Box sx={{ color: 'text.secondary' }}>{say('onlyForATypingError')}</Box>
     </FormDialog>
   )
 }

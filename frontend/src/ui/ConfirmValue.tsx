@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useEffect, useRef } from 'react'
 import type { Problem } from '../api/client'
+import { say } from './words'
 
 /** Figures far from the last ones, each asked about once; kept when somebody says that they are right. */
 export function ConfirmValue(props: {
@@ -22,7 +23,7 @@ export function ConfirmValue(props: {
       ))}
       <Box sx={{ mt: 1 }}>
         <Button variant="outlined" color="inherit" sx={{ minHeight: 44 }} onClick={props.onConfirm}>
-          Confirm reading
+          {say('confirmReading')}
         </Button>
       </Box>
     </Alert>

@@ -4,6 +4,7 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { mono } from '../base/theme'
+import { say } from './words'
 
 const HALF = 190
 const THIRD = 130
@@ -119,7 +120,7 @@ function FoundChoice<T extends string>(props: Parameters<typeof Choice<T>>[0]) {
       onChange={(_, found) => found && props.onChange(found[0])}
       getOptionKey={([value]) => value}
       getOptionLabel={([, words]) => words}
-      noOptionsText="No matches"
+      noOptionsText={say('noMatches')}
       sx={{ width: widthOf(props.width) }}
       renderInput={fieldOf(props)}
     />

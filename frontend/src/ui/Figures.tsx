@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import type { ReactNode } from 'react'
 import { Table } from './Table'
+import { say } from './words'
 
 /** A chart under its heading, and its figures in a table that opens. */
 export function Figures(props: {
@@ -18,8 +19,8 @@ export function Figures(props: {
       {props.about && <Box sx={{ color: 'text.secondary', fontSize: 12.5, mb: 0.5 }}>{props.about}</Box>}
       {props.children}
       <details>
-        <summary>Figures</summary>
-        <Table label={`${props.title}: figures`} heads={props.heads}>
+        <summary>{say('figures')}</summary>
+        <Table label={say('figures2', { title: props.title })} heads={props.heads}>
           {props.rows.map((row) => (
             <tr key={String(row[0])}>
               {row.map((cell, at) => (

@@ -9,6 +9,7 @@ import useMediaQuery from '@mui/material/useMediaQuery'
 import { type ReactNode, useEffect, useId, useRef, useState } from 'react'
 import { ProblemError } from '../api/client'
 import { ConfirmValue } from './ConfirmValue'
+import { say } from './words'
 
 /** A form over the page: what is wrong at the top or at its field, leaving on the left, the one action on the right. */
 export function FormDialog(props: {
@@ -76,7 +77,7 @@ export function FormDialog(props: {
           )}
           {props.error !== null && props.error !== undefined && !problem && (
             <Alert severity="error" sx={{ mb: 2 }}>
-              This action failed. Nothing was saved.
+              {say('thisActionFailedNothingWas')}
             </Alert>
           )}
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'flex-start' }}>{props.children}</Box>
@@ -84,16 +85,16 @@ export function FormDialog(props: {
         {leaving ? (
           <DialogActions>
             <Box role="alert" sx={{ mr: 'auto', fontWeight: 650 }}>
-              Discard what you entered?
+              {say('discardWhatYouEntered')}
             </Box>
-            <Button onClick={props.onClose}>Discard</Button>
+            <Button onClick={props.onClose}>{say('discard')}</Button>
             <Button variant="contained" autoFocus onClick={() => setLeaving(false)}>
-              Keep editing
+              {say('keepEditing')}
             </Button>
           </DialogActions>
         ) : (
           <DialogActions>
-            <Button onClick={leave}>Cancel</Button>
+            <Button onClick={leave}>{say('cancel')}</Button>
             <Button type="submit" variant="contained" loading={props.busy} disabled={props.disabled ?? false}>
               {props.action}
             </Button>

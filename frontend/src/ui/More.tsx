@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useEffect, useRef } from 'react'
+import { say } from './words'
 
 /** The end of a list that goes on: asks for more as it comes into sight, or by its button; nothing where all is shown. */
 export function More({ what, more }: { what: string; more: (() => void) | undefined }) {
@@ -20,7 +21,7 @@ export function More({ what, more }: { what: string; more: (() => void) | undefi
   if (!more) return null
   return (
     <Box ref={end} className="not-printed" sx={{ p: 1.5, textAlign: 'center' }}>
-      <Button onClick={more}>More {what}</Button>
+      <Button onClick={more}>{say('more', { about: what })}</Button>
     </Box>
   )
 }

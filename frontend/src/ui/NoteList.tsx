@@ -10,6 +10,7 @@ import { LoadProblem } from './ErrorNotice'
 import { LoadingLines } from './Loading'
 import { useSend } from './useSend'
 import { useUnsaved } from './useUnsaved'
+import { say } from './words'
 
 type Note = Schemas['NoteView']
 
@@ -36,17 +37,17 @@ export function NoteList(props: {
       setText('')
       unsaved.saved()
     },
-    'The note is kept.',
+    say('noteIsKept'),
   )
   const photo = useSend(
     (key) => (chosen.current ? props.addPhoto(chosen.current, key) : Promise.reject(new Error('no file'))),
     () => {},
-    'The photo is kept.',
+    say('photoIsKept'),
   )
   return (
-    <Box component="section" aria-label="Notes" sx={{ mt: 3, maxWidth: 760 }}>
+    <Box component="section" aria-label={say('notes')} sx={{ mt: 3, maxWidth: 760 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
-        Notes
+        {say('notes')}
       </Box>
       {unsaved.question}
       {props.may && (
@@ -60,7 +61,7 @@ export function NoteList(props: {
           sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start', mb: 1.5 }}
         >
           <Entry
-            label={`Note on ${props.of}`}
+            label={say('noteOn', { of: props.of })}
             value={text}
             onChange={(next) => {
               setText(next)
@@ -71,16 +72,16 @@ export function NoteList(props: {
             multiline
           />
           <Button type="submit" variant="outlined" loading={note.busy} sx={{ background: color.sheet, minHeight: 44 }}>
-            Add note
+            {say('addNote')}
           </Button>
           <Button loading={photo.busy} onClick={() => file.current?.click()} sx={{ minHeight: 44 }}>
-            Add a photo…
+            {say('addAPhoto')}
           </Button>
           <input
             ref={file}
             type="file"
             accept="image/jpeg,image/png"
-            aria-label={`Photo for the notes of ${props.of}`}
+            aria-label={say('photoForTheNotes', { of: props.of })}
             hidden
             onChange={(event) => {
               chosen.current = event.target.files?.[0] ?? null
@@ -92,7 +93,7 @@ export function NoteList(props: {
       )}
       {notes.isPending && <LoadingLines lines={2} />}
       {notes.isError && <LoadProblem error={notes.error} again={() => notes.refetch()} />}
-      {notes.data?.length === 0 && <p>No notes yet.</p>}
+      {notes.data?.length === 0 && <p>{say('noNotesYet')}</p>}
       {(notes.data ?? []).map((one) => (
         <Box key={one.id} sx={{ py: 0.75, borderTop: 1, borderColor: 'divider' }}>
           {one.photo && (

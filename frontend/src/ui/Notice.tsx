@@ -4,6 +4,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { createContext, type ReactNode, useCallback, useContext, useState } from 'react'
 import { ProblemError } from '../api/client'
 import { color } from '../base/theme'
+import { say } from './words'
 
 interface Notice {
   text: string
@@ -25,7 +26,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
       const said = await takeBack()
       setNotice({ text: said })
     } catch (error) {
-      setNotice({ text: error instanceof ProblemError ? error.message : 'It could not be undone. Nothing changed.' })
+      setNotice({ text: error instanceof ProblemError ? error.message : say('itCouldNotBeUndone') })
     }
     await queries.invalidateQueries()
   }
@@ -42,7 +43,7 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
         action={
           notice?.undo && (
             <Button size="small" sx={{ color: color.barLink }} onClick={() => notice.undo && void undo(notice.undo)}>
-              Undo
+              {say('undo')}
             </Button>
           )
         }

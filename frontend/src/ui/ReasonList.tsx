@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import type { Schemas } from '../api/client'
 import { VerdictIcon } from '../drawings/verdict/VerdictIcon'
 import { STATES } from '../drawings/verdict/verdicts'
+import { say } from './words'
 
 /** All reasons of a verdict, worst first, each with its rule and who says so. */
 export function ReasonList({ judgement }: { judgement: Schemas['AssessmentView'] }) {
@@ -9,7 +10,7 @@ export function ReasonList({ judgement }: { judgement: Schemas['AssessmentView']
     return (
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
         <VerdictIcon verdict="GOOD" named={false} />
-        <span>Measured, current, and within every limit.</span>
+        <span>{say('measuredCurrentAndWithinEvery')}</span>
       </Box>
     )
   }

@@ -12,6 +12,7 @@ import { LongList } from './LongList'
 import { Table } from './Table'
 import { holds } from './typed'
 import { useAddress } from './useAddress'
+import { say } from './words'
 
 /** One column of a table of records. */
 export interface Column<T> {
@@ -59,7 +60,7 @@ export function Records<T>(props: {
   return (
     <>
       <Box sx={{ display: 'flex', gap: 1.5, mb: 1.5, flexWrap: 'wrap', alignItems: 'center' }} className="not-printed">
-        <Entry label="Find" value={find} onChange={setFind} width={240} />
+        <Entry label={say('find')} value={find} onChange={setFind} width={240} />
         {props.children}
         <ColumnChoice columns={props.columns} hidden={hidden} onChange={setHidden} />
       </Box>
@@ -90,7 +91,7 @@ export function Records<T>(props: {
       </Table>
       {rows.length === 0 && (
         <p>
-          {props.none} {find && <Button onClick={() => setFind('')}>Show all</Button>}
+          {props.none} {find && <Button onClick={() => setFind('')}>{say('showAll')}</Button>}
         </p>
       )}
     </>
@@ -116,7 +117,7 @@ function SortButton<T>(props: { column: Column<T>; down: boolean | undefined; on
     <Button
       size="small"
       onClick={() => props.onSort(column)}
-      title={`Sort by ${column.head.toLowerCase()}`}
+      title={say('sortBy', { head: column.head.toLowerCase() })}
       sx={{
         color: 'inherit',
         fontWeight: 'inherit',
@@ -144,7 +145,8 @@ function ColumnChoice<T>(props: { columns: Column<T>[]; hidden: string[]; onChan
         onClick={(event) => setAt(event.currentTarget)}
         sx={{ ml: { sm: 'auto' } }}
       >
-        Columns{props.hidden.length > 0 && `, ${props.hidden.length} hidden`}
+        {say('columns')}
+        {props.hidden.length > 0 && say('hidden', { count: props.hidden.length })}
       </Button>
       <Menu open={at !== null} anchorEl={at} onClose={() => setAt(null)}>
         {props.columns

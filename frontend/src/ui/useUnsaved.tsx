@@ -4,6 +4,7 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogTitle from '@mui/material/DialogTitle'
 import { useEffect, useRef } from 'react'
 import { useBlocker } from 'react-router'
+import { say } from './words'
 
 /** Asks before a page is left on which something was typed that is kept nowhere else. */
 export function useUnsaved() {
@@ -29,11 +30,11 @@ export function useUnsaved() {
     },
     question: blocker.state === 'blocked' && (
       <Dialog open onClose={() => blocker.reset()} aria-labelledby="unsaved" maxWidth="xs" fullWidth>
-        <DialogTitle id="unsaved">Discard what you entered?</DialogTitle>
+        <DialogTitle id="unsaved">{say('discardWhatYouEntered')}</DialogTitle>
         <DialogActions>
-          <Button onClick={() => blocker.proceed()}>Discard</Button>
+          <Button onClick={() => blocker.proceed()}>{say('discard')}</Button>
           <Button variant="contained" autoFocus onClick={() => blocker.reset()}>
-            Keep editing
+            {say('keepEditing')}
           </Button>
         </DialogActions>
       </Dialog>

@@ -1,5 +1,6 @@
 import type { Units } from '../api/client'
 import { houseStyle } from '../base/settings'
+import { say } from './words'
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 
@@ -40,8 +41,8 @@ export function localDay(at: Date): string {
 /** Days from today in words. */
 export function when(days: number): string {
   if (days === 0) return 'today'
-  if (days < 0) return days === -1 ? '1 day overdue' : `${-days} days overdue`
-  return days === 1 ? 'tomorrow' : `in ${days} days`
+  if (days < 0) return days === -1 ? say('at1DayOverdue') : say('daysOverdue', { days: -days })
+  return days === 1 ? 'tomorrow' : say('inDays', { days })
 }
 
 const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']
@@ -53,7 +54,7 @@ export const weekday = (iso: string) => WEEKDAYS[new Date(`${iso}T12:00:00Z`).ge
 export function hoursAndMinutes(minutes: number): string {
   const [hours, rest] = [Math.floor(minutes / 60), minutes % 60]
   if (hours === 0) return `${rest} min`
-  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`
+  return rest === 0 ? `${hours} h` : say('hMin', { hours, rest })
 }
 
 /** `1 photo`, `3 photos`. */

@@ -14,6 +14,7 @@ import { FormDialog } from '../ui/FormDialog'
 import { LoadingLines } from '../ui/Loading'
 import { useSend } from '../ui/useSend'
 import { day, localDay } from '../units/format'
+import { say } from './words'
 
 type Line = Schemas['OdometerReadingView']
 
@@ -40,12 +41,12 @@ export function OdometerCorrectionDialog({
         }),
       ),
     onClose,
-    `${vehicle.unit}: the odometer is corrected. The wrong reading stays on record, struck out.`,
+    say('odometerIsCorrectedTheWrong', { unit: vehicle.unit }),
   )
   return (
     <FormDialog
-      title={`Correct the odometer of ${vehicle.unit}`}
-      action={odometer.trim() === '' ? 'Void reading' : 'Correct reading'}
+      title={say('correctTheOdometer', { unit: vehicle.unit })}
+      action={odometer.trim() === '' ? say('voidReading') : say('correctReading')}
       error={form.error}
       busy={form.busy}
       disabled={!line}
@@ -57,7 +58,7 @@ export function OdometerCorrectionDialog({
       {lines.isPending && <LoadingLines lines={4} />}
       {lines.data && (
         <RadioGroup
-          aria-label="Which reading is wrong"
+          aria-label={say('whichReadingIsWrong')}
           value={chosen ?? ''}
           onChange={(_, value) => setChosen(Number(value))}
           sx={{ width: '100%', maxHeight: 260, overflowY: 'auto', flexWrap: 'nowrap' }}
@@ -67,30 +68,25 @@ export function OdometerCorrectionDialog({
           ))}
         </RadioGroup>
       )}
-      {line?.isOfReplacement && (
-        <Box sx={{ width: '100%' }}>
-          This was read as the odometer was replaced. It is corrected together with the replacement; without a right
-          figure the replacement never was.
-        </Box>
-      )}
+      {line?.isOfReplacement && <Box sx={{ width: '100%' }}>{say('thisWasRead')}</Box>}
       {line && (
         <>
           <Entry
-            label="What it should have been"
+            label={say('whatItShouldHaveBeen')}
             value={odometer}
             onChange={setOdometer}
             error={form.wrong('odometer')}
             unit={units === 'US' ? 'mi' : 'km'}
-            hint="Blank: there is no right figure"
+            hint={say('blankThereIsNoRight')}
             width={240}
             autoFocus
           />
           <Entry
-            label="What was wrong with it"
+            label={say('whatWasWrong')}
             value={reason}
             onChange={setReason}
             error={form.wrong('reason')}
-            hint="For example: a digit too many"
+            hint={say('forExampleADigitToo')}
             width="100%"
           />
         </>
@@ -112,10 +108,10 @@ function ReadingLine({ line }: { line: Line }) {
             {line.odometer}
           </Box>
           {`, ${day(line.day)}, ${line.by}`}
-          {line.isOfReplacement && ', as the odometer was replaced'}
+          {line.isOfReplacement && say('asTheOdometerWasReplaced')}
           {isVoided && line.voidedDay && (
             <Box component="span" sx={{ display: 'block' }}>
-              {`Voided ${day(line.voidedDay)} by ${line.voidedBy}: ${line.reason}`}
+              {say('voidedBy', { voidedDay: day(line.voidedDay), voidedBy: line.voidedBy, reason: line.reason })}
             </Box>
           )}
         </>
@@ -140,12 +136,12 @@ export function OdometerReplacedDialog({ vehicle, onClose }: { vehicle: Schemas[
         }),
       ),
     onClose,
-    `${vehicle.unit} counts on from the new odometer.`,
+    say('countsOnFromTheNew', { unit: vehicle.unit }),
   )
   return (
     <FormDialog
-      title={`${vehicle.unit} has another odometer`}
-      action="Record it"
+      title={say('hasAnotherOdometer', { unit: vehicle.unit })}
+      action={say('recordIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -153,23 +149,17 @@ export function OdometerReplacedDialog({ vehicle, onClose }: { vehicle: Schemas[
       onClose={onClose}
     >
       <Entry
-        label="The old one showed last"
+        label={say('oldOneShowedLast')}
         value={last}
         onChange={setLast}
         unit={unit}
         error={form.wrong('last')}
-        hint={vehicle.odometer ? `Last read ${vehicle.odometer}` : undefined}
+        hint={vehicle.odometer ? say('lastRead', { odometer: vehicle.odometer }) : undefined}
         autoFocus
       />
-      <Entry
-        label="The new one begins with"
-        value={first}
-        onChange={setFirst}
-        unit={unit}
-        error={form.wrong('first')}
-      />
-      <Entry label="Note" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
-      <span>From now on it is read off the new one. Miles of vehicle and tires are counted on through the change.</span>
+      <Entry label={say('newOneBegins')} value={first} onChange={setFirst} unit={unit} error={form.wrong('first')} />
+      <Entry label={say('note')} value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
+      <span>{say('fromNow')}</span>
     </FormDialog>
   )
 }
@@ -187,12 +177,12 @@ export function OdometerDialog({ vehicle, onClose }: { vehicle: Schemas['Vehicle
         }),
       ),
     onClose,
-    `${vehicle.unit}: the odometer is on record.`,
+    say('odometerIsOnRecord', { unit: vehicle.unit }),
   )
   return (
     <FormDialog
-      title={`Odometer of ${vehicle.unit}`}
-      action="Record it"
+      title={say('odometerOf', { unit: vehicle.unit })}
+      action={say('recordIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -204,8 +194,8 @@ export function OdometerDialog({ vehicle, onClose }: { vehicle: Schemas['Vehicle
         onDay={setDay}
         odometer={odometer}
         onOdometer={setOdometer}
-        odometerHint="As it shows"
-        odometerLabel={vehicle.odometer ? `Odometer, last ${vehicle.odometer}` : 'Odometer'}
+        odometerHint={say('asItShows')}
+        odometerLabel={vehicle.odometer ? say('odometerLast', { odometer: vehicle.odometer }) : 'Odometer'}
         wrong={form.wrong}
       />
     </FormDialog>

@@ -11,6 +11,7 @@ import { useUnits } from '../base/settings'
 import { color } from '../base/theme'
 import { LoadProblem } from '../ui/ErrorNotice'
 import { LoadingLines } from '../ui/Loading'
+import { say } from './words'
 
 /** What to order for a position, each line with where it comes from; the text goes to the supplier as it is. */
 export function OrderSpecification(props: { vehicleId: number; position: string; onClose: () => void }) {
@@ -28,14 +29,14 @@ export function OrderSpecification(props: { vehicleId: number; position: string;
   const copy = async (text: string) => {
     try {
       await navigator.clipboard.writeText(text)
-      setCopied('Copied.')
+      setCopied(say('copied'))
     } catch {
-      setCopied('This browser doesn’t allow copying here: mark the text below and copy it.')
+      setCopied(say('thisBrowserDoesntAllowCopying'))
     }
   }
   return (
     <Dialog open onClose={props.onClose} fullWidth maxWidth="sm" aria-labelledby="order-for">
-      <DialogTitle id="order-for">Order specification for {props.position}</DialogTitle>
+      <DialogTitle id="order-for">{say('orderSpecification', { position: props.position })}</DialogTitle>
       <DialogContent dividers>
         {order.isPending && <LoadingLines />}
         {order.isError && <LoadProblem error={order.error} again={() => order.refetch()} />}
@@ -48,7 +49,7 @@ export function OrderSpecification(props: { vehicleId: number; position: string;
                     {line.property}
                   </Box>
                   <Box component="dd" sx={{ m: 0 }}>
-                    <strong>{line.value ?? 'not known'}</strong>
+                    <strong>{line.value ?? say('notKnown')}</strong>
                     <Box sx={{ color: line.value ? 'text.secondary' : 'error.main', fontSize: 12.5 }}>{line.from}</Box>
                   </Box>
                 </Box>
@@ -75,10 +76,10 @@ export function OrderSpecification(props: { vehicleId: number; position: string;
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={props.onClose}>Close</Button>
+        <Button onClick={props.onClose}>{say('close')}</Button>
         {order.data && (
           <Button variant="contained" onClick={() => void copy(order.data.text)}>
-            Copy the text
+            {say('copyTheText')}
           </Button>
         )}
       </DialogActions>

@@ -12,6 +12,7 @@ import { useUnits } from '../base/settings'
 import { uploadQueue } from '../offline/uploadQueue'
 import { useMay } from '../session/session'
 import { useNotice } from '../ui/Notice'
+import { say } from './words'
 
 type Scope = Schemas['WalkAroundScopeView']['scope']
 
@@ -59,7 +60,7 @@ export function StartWalkAround({
       <Button
         variant="contained"
         loading={start.isPending}
-        aria-label={`${word} the walk-around of ${unit}`}
+        aria-label={say('walkAround', { word, unit })}
         onClick={() => go('FULL')}
         sx={{ minHeight: 48, minWidth: 84 }}
       >
@@ -70,7 +71,7 @@ export function StartWalkAround({
   if (open !== undefined) {
     return (
       <Button variant="contained" loading={start.isPending} onClick={() => go('FULL')}>
-        Continue walk-around
+        {say('continueWalkAround')}
       </Button>
     )
   }
@@ -78,10 +79,10 @@ export function StartWalkAround({
     <>
       <ButtonGroup variant="contained" disableElevation>
         <Button loading={start.isPending} onClick={() => go('FULL')}>
-          Start walk-around
+          {say('startWalkAround')}
         </Button>
         <Button
-          aria-label="Start with another scope"
+          aria-label={say('startWithAnotherScope')}
           aria-haspopup="menu"
           sx={{ minWidth: 36, px: 0 }}
           onClick={(event) => setAt(event.currentTarget)}

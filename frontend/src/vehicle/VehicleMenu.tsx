@@ -9,6 +9,7 @@ import { useMay } from '../session/session'
 import { useNotice } from '../ui/Notice'
 import { useSend } from '../ui/useSend'
 import { OdometerCorrectionDialog, OdometerDialog, OdometerReplacedDialog } from './OdometerDialogs'
+import { say } from './words'
 
 /** What is done with a vehicle's record now and then. */
 export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
@@ -22,17 +23,17 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
   const close = () => setAt(null)
   const restore = useSend(
     () => answerOf(api.POST('/api/vehicles/{id}/restore', { params: { path: { id: vehicle.id } } })),
-    () => notice({ text: `${vehicle.unit} is back in service.` }),
+    () => notice({ text: say('isBackInService', { unit: vehicle.unit }) }),
     null,
   )
   const retire = useSend(
     () => answerOf(api.POST('/api/vehicles/{id}/retire', { params: { path: { id: vehicle.id } } })),
     () =>
       notice({
-        text: `${vehicle.unit} is retired. Its history and its installed tires stay on file.`,
+        text: say('isRetiredItsHistory', { unit: vehicle.unit }),
         undo: async () => {
           await answerOf(api.POST('/api/vehicles/{id}/restore', { params: { path: { id: vehicle.id } } }))
-          return `${vehicle.unit} is back in service.`
+          return say('isBackInService', { unit: vehicle.unit })
         },
       }),
     null,
@@ -45,7 +46,7 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
         aria-haspopup="menu"
         onClick={(event) => setAt(event.currentTarget)}
       >
-        Record
+        {say('record')}
         <span aria-hidden="true">&nbsp;▾</span>
       </Button>
       <Menu anchorEl={at} open={at !== null} onClose={close}>
@@ -56,7 +57,7 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
               setReading(true)
             }}
           >
-            Read the odometer…
+            {say('readTheOdometer')}
           </MenuItem>
         )}
         {technician && vehicle.odometer && (
@@ -66,7 +67,7 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
               setCorrecting(true)
             }}
           >
-            Correct the odometer…
+            {say('correctTheOdometer2')}
           </MenuItem>
         )}
         {coordinator && (
@@ -76,24 +77,24 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
               setReplacing(true)
             }}
           >
-            The odometer was replaced…
+            {say('odometerWasReplaced')}
           </MenuItem>
         )}
         {coordinator && (
           <MenuItem component={Link} to={`/vehicles/${vehicle.id}/edit`}>
-            Edit vehicle…
+            {say('editVehicle')}
           </MenuItem>
         )}
         {coordinator && (
           <MenuItem component={Link} to={`/vehicles/new?from=${vehicle.id}`}>
-            Duplicate vehicle…
+            {say('duplicateVehicle')}
           </MenuItem>
         )}
         <MenuItem component={Link} to={`/vehicles/${vehicle.id}/evidence`}>
-          Evidence pack
+          {say('evidencePack')}
         </MenuItem>
         <MenuItem component={Link} to={`/labels?vehicles=${vehicle.id}`}>
-          Print tags
+          {say('printTags')}
         </MenuItem>
         {coordinator && (
           <MenuItem
@@ -103,7 +104,7 @@ export function VehicleMenu({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
               else retire.send()
             }}
           >
-            {vehicle.retired ? 'Restore to service' : 'Retire the vehicle'}
+            {vehicle.retired ? say('restoreToService') : say('retireTheVehicle')}
           </MenuItem>
         )}
       </Menu>

@@ -18,6 +18,7 @@ import { day } from '../units/format'
 import { StartWalkAround } from './StartWalkAround'
 import { VehicleMenu } from './VehicleMenu'
 import { VehiclePlan } from './VehiclePlan'
+import { say } from './words'
 
 export interface VehicleContext {
   vehicle: Schemas['VehicleView']
@@ -35,7 +36,7 @@ const TABS = [
   { to: 'rotation', word: 'Rotation' },
   { to: 'sensors', word: 'Sensors' },
   { to: 'jobs', word: 'Jobs' },
-  { to: 'dot-sheet', word: 'DOT sheet' },
+  { to: 'dot-sheet', word: say('dotSheet') },
   { to: 'history', word: 'History' },
 ]
 
@@ -89,7 +90,7 @@ export function VehiclePage() {
           <Box
             component="nav"
             className="not-printed"
-            aria-label="Vehicle pages"
+            aria-label={say('vehiclePages')}
             sx={{
               display: 'flex',
               flexWrap: { xs: 'nowrap', md: 'wrap' },
@@ -134,12 +135,12 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
     .map((row) => row.position)
   const facts = [
     vehicle.odometer,
-    vehicle.milesPerDay && `${vehicle.milesPerDay} a day`,
+    vehicle.milesPerDay && say('day', { milesPerDay: vehicle.milesPerDay }),
     `GVWR ${vehicle.gvwr}`,
-    vehicle.hasWorkingSensors ? 'pressure sensors' : 'No working pressure sensors',
+    vehicle.hasWorkingSensors ? say('pressureSensors') : say('noWorkingPressureSensors'),
     vehicle.loadState,
     vehicle.retired && 'retired',
-    vehicle.parkedSince && `parked since ${day(vehicle.parkedSince, vehicle.today)}`,
+    vehicle.parkedSince && say('parkedSince', { parkedSince: day(vehicle.parkedSince, vehicle.today) }),
   ]
   return (
     <Box
@@ -168,9 +169,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
           fontSize: { xs: 12.5, md: 13.5 },
         }}
       >
-        <div>
-          {vehicle.description} · {vehicle.yard} yard
-        </div>
+        <div>{say('yard', { vehicle: vehicle.description, yard: vehicle.yard })}</div>
         <div>{facts.filter(Boolean).join(' · ')}</div>
       </Box>
       <Box
@@ -190,7 +189,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
       </Box>
       {onSchedule && (
         <Button variant="outlined" onClick={onSchedule} sx={{ background: color.sheet, order: { xs: 2, md: 0 } }}>
-          Schedule what’s due…
+          {say('scheduleWhatsDue')}
         </Button>
       )}
       <Box sx={{ display: 'flex', gap: 1, order: { xs: 2, md: 0 }, '& button': { minHeight: { xs: 44, md: 36 } } }}>
@@ -201,7 +200,7 @@ function Header({ vehicle, onSchedule }: { vehicle: Schemas['VehicleView']; onSc
             variant="outlined"
             sx={{ background: color.sheet }}
           >
-            Record its tires
+            {say('recordItsTires')}
           </Button>
         )}
         <VehicleMenu vehicle={vehicle} />

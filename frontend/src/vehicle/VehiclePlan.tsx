@@ -8,6 +8,7 @@ import type { Schemas } from '../api/client'
 import { color } from '../base/theme'
 import { AxleDiagram, type Overlay } from '../drawings/axle-diagram/AxleDiagram'
 import { PlanStrip } from '../drawings/axle-diagram/PlanStrip'
+import { say } from './words'
 
 type Shown = 'whole' | 'strip' | 'hidden'
 
@@ -43,7 +44,7 @@ export function VehiclePlan({ vehicle, picked, pick, isMatter }: Props) {
     <Box
       component="section"
       className="not-printed"
-      aria-label="Axle diagram"
+      aria-label={say('axleDiagram')}
       sx={{
         borderRight: { md: 1 },
         borderBottom: { xs: 1, md: 0 },
@@ -58,7 +59,7 @@ export function VehiclePlan({ vehicle, picked, pick, isMatter }: Props) {
     >
       {phone && (
         <Box sx={{ display: 'flex', width: '100%', alignItems: 'center', minHeight: 44, px: 1 }}>
-          <strong>Axle diagram</strong>
+          <strong>{say('axleDiagram')}</strong>
           <Box sx={{ ml: 'auto', display: 'flex' }}>
             {ways
               .filter(([way]) => way !== shown)
@@ -78,24 +79,24 @@ export function VehiclePlan({ vehicle, picked, pick, isMatter }: Props) {
             size="small"
             value={overlays}
             onChange={(_, next: Overlay[]) => setOverlays(next)}
-            aria-label="Show"
+            aria-label={say('show')}
             sx={{ background: color.sheet, mt: 1 }}
           >
-            <ToggleButton value="tread">Tread</ToggleButton>
-            <ToggleButton value="pressure">Pressure</ToggleButton>
-            <ToggleButton value="age">Age</ToggleButton>
+            <ToggleButton value="tread">{say('tread')}</ToggleButton>
+            <ToggleButton value="pressure">{say('pressure')}</ToggleButton>
+            <ToggleButton value="age">{say('age')}</ToggleButton>
           </ToggleButtonGroup>
           <PlanKey overlays={overlays} />
         </>
       )}
       {!phone && (
         <Button size="small" onClick={() => setChosen(shown === 'whole' ? 'strip' : 'whole')}>
-          {shown === 'whole' ? 'Fold the diagram' : 'Whole diagram'}
+          {shown === 'whole' ? say('foldTheDiagram') : say('wholeDiagram')}
         </Button>
       )}
       {vehicle.placardLocation && shown !== 'hidden' && (!phone || shown === 'whole') && (
         <Box sx={{ fontSize: 12.5 }}>
-          <strong>Placard:</strong> {vehicle.placardLocation}
+          <strong>{say('placard')}</strong> {vehicle.placardLocation}
         </Box>
       )}
     </Box>
@@ -105,9 +106,9 @@ export function VehiclePlan({ vehicle, picked, pick, isMatter }: Props) {
 /** What the marks of the chosen overlays mean. */
 function PlanKey({ overlays }: { overlays: Overlay[] }) {
   const keys = [
-    overlays.includes('tread') && 'Bars: tread depth of the outer, center and inner groove. Dashed line: pull point.',
-    overlays.includes('pressure') && 'Bar: cold pressure; long notch: target; red: 80% of it.',
-    overlays.includes('age') && 'Ticks: years since the DOT week; long tick: limit.',
+    overlays.includes('tread') && say('barsTreadDepth'),
+    overlays.includes('pressure') && say('barColdPressureLongNotch'),
+    overlays.includes('age') && say('ticksYearsSinceTheDot'),
   ].filter(Boolean)
   if (keys.length === 0) return null
   return <Box sx={{ fontSize: 12, color: color.quiet, textAlign: 'center', maxWidth: 380 }}>{keys.join(' ')}</Box>

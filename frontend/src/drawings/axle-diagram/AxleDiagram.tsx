@@ -3,6 +3,7 @@ import { StateMark } from '../verdict/VerdictIcon'
 import { STATES } from '../verdict/verdicts'
 import { type Box, type PlacedPlan, type PlacedTire, type Plan, placePlan } from './geometry'
 import { PressureBar, TreadColumns, YearTicks } from './overlays'
+import { say } from './words'
 
 export type Overlay = 'tread' | 'pressure' | 'age'
 
@@ -57,7 +58,7 @@ export function AxleDiagram(props: {
       width="100%"
       style={{ maxWidth: placed.width }}
       role="group"
-      aria-label="Axle diagram, front up"
+      aria-label={say('axleDiagramFrontUp')}
     >
       <path d={`M${placed.center - 9} 18h18l-9 -14z`} fill={color.frame} />
       <Frame placed={placed} thickness={12} />
@@ -71,7 +72,7 @@ export function AxleDiagram(props: {
             <>
               <rect x={placed.center - 46} y={axle.y + 9} width={92} height={18} fill={color.chalk} />
               <text x={placed.center} y={axle.y + 22} fontSize={13.4} fill={color.quiet}>
-                target {axle.target}
+                {say('target', { target: axle.target })}
               </text>
             </>
           )}
@@ -120,9 +121,9 @@ function Tire(props: {
   const spoken = [
     `${mark.position}, ${mark.name}: ${STATES[mark.verdict].word}`,
     mark.headline,
-    mark.tread && `tread ${mark.tread.lowest}`,
+    mark.tread && say('tread', { lowest: mark.tread.lowest }),
     mark.pressure?.read && `${mark.pressure.read} cold`,
-    mark.age && `${mark.age.years} years old`,
+    mark.age && say('yearsOld', { years: mark.age.years }),
   ]
   const edge = side === 'right' ? box.x + box.width : box.x
   return (

@@ -4,6 +4,7 @@ import { color } from '../../base/theme'
 import { VerdictIcon } from '../verdict/VerdictIcon'
 import { STATES } from '../verdict/verdicts'
 import type { PlacedTire, Plan } from './geometry'
+import { say } from './words'
 
 type Mark = PlacedTire['mark']
 
@@ -33,7 +34,7 @@ export function PlanStrip(props: { plan: Plan; picked: string | undefined; onPic
   return (
     <Box
       role="group"
-      aria-label="Axle diagram, front up"
+      aria-label={say('axleDiagramFrontUp')}
       sx={{ display: 'grid', gap: '4px', justifyContent: 'center' }}
     >
       {props.plan.axles.map((axle) => (
@@ -58,7 +59,7 @@ export function PlanStrip(props: { plan: Plan; picked: string | undefined; onPic
             }}
           >
             <strong>{ROLE[axle.role]}</strong>
-            <Box sx={{ color: 'text.secondary' }}>{axle.target ?? 'no target'}</Box>
+            <Box sx={{ color: 'text.secondary' }}>{axle.target ?? say('noTarget')}</Box>
           </Box>
           {block(axle.dual ? `${axle.number}RI` : `${axle.number}R`)}
           {axle.dual ? block(`${axle.number}RO`) : <span />}

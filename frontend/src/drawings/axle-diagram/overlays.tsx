@@ -1,6 +1,7 @@
 import { color } from '../../base/theme'
 import type { Box, PlacedTire, TireMark } from './geometry'
 import { yearTicks } from './geometry'
+import { say } from './words'
 
 /** Three grooves filled to the depth that is left, with a line at the pull point, and the lowest depth in figures. */
 export function TreadColumns({ mark, box, outerFirst }: { mark: TireMark; box: Box; outerFirst: boolean }) {
@@ -9,7 +10,7 @@ export function TreadColumns({ mark, box, outerFirst }: { mark: TireMark; box: B
   if (!mark.tread) {
     return (
       <text x={middle} y={box.y + box.height / 2} textAnchor="middle" fontSize={13.4} fill={color.tread}>
-        no depth
+        {say('noDepth')}
       </text>
     )
   }
@@ -88,7 +89,7 @@ export function PressureBar({ tire }: { tire: PlacedTire }) {
         fontWeight={off ? 750 : 450}
         fill={off ? color.watch : color.ink}
       >
-        {read ?? 'not read'}
+        {read ?? say('notRead')}
       </text>
     </>
   )
@@ -109,7 +110,7 @@ export function YearTicks({ tire }: { tire: PlacedTire }) {
         fontSize={13.4}
         fill={color.quiet}
       >
-        ? y
+        {say('y')}
       </text>
     )
   }

@@ -2,6 +2,7 @@ import { color } from '../../base/theme'
 import { day } from '../../units/format'
 import { Drawing } from '../Drawing'
 import { CHART, placeLoss, type TireLoss } from './geometry'
+import { say } from './words'
 
 /** One tire's pressure over time: as read (line), at one temperature (crosses), against target and need. */
 export function LossChart({ loss }: { loss: TireLoss }) {
@@ -12,13 +13,18 @@ export function LossChart({ loss }: { loss: TireLoss }) {
     <Drawing
       width={CHART.width}
       height={CHART.height}
-      label={`${loss.position}: ${loss.points.map((one) => `${day(one.on)} ${one.pressure}`).join(', ')}. Target ${loss.targetWords ?? 'not known'}, need ${loss.minimumForLoadLabel ?? 'not known'}.`}
+      label={say('targetNeed', {
+        position: loss.position,
+        points: loss.points.map((one) => `${day(one.on)} ${one.pressure}`).join(', '),
+        targetWords: loss.targetWords ?? say('notKnown'),
+        minimumForLoadLabel: loss.minimumForLoadLabel ?? say('notKnown'),
+      })}
     >
       {placed.target !== undefined && (
         <>
           <line x1={0} x2={CHART.width} y1={placed.target} y2={placed.target} stroke={color.petrol} strokeWidth={1.2} />
           <text x={2} y={placed.target - 7} fill={color.petrol}>
-            target {loss.targetWords}
+            {say('target', { targetWords: loss.targetWords })}
           </text>
         </>
       )}
@@ -34,7 +40,7 @@ export function LossChart({ loss }: { loss: TireLoss }) {
             strokeDasharray="5 3"
           />
           <text x={2} y={placed.need - 3} fill={color.stop}>
-            minimum {loss.minimumForLoadLabel}
+            {say('minimum', { minimumForLoadLabel: loss.minimumForLoadLabel })}
           </text>
         </>
       )}
@@ -51,9 +57,9 @@ export function LossChart({ loss }: { loss: TireLoss }) {
           >
             <title>
               {day(point.on)}: {point.pressure}
-              {point.cold ? ' cold' : ' hot'}
-              {point.temperature ? ` at ${point.temperature}` : ''}
-              {point.filled ? ', filled' : ''}
+              {point.cold ? say('cold') : say('hot')}
+              {point.temperature ? say('at', { temperature: point.temperature }) : ''}
+              {point.filled ? say('filled') : ''}
             </title>
           </circle>
           {correctedY !== undefined && (

@@ -1,5 +1,6 @@
 import { color } from '../../base/theme'
 import { placeThreads, ROW, type Thread, TOP, threadSize } from './geometry'
+import { say } from './words'
 
 const LINES = [
   { stroke: color.petrol, dash: undefined },
@@ -21,14 +22,14 @@ export function MoveLines({ positions, moves }: { positions: string[]; moves: Th
       width={width}
       style={{ maxWidth: '100%' }}
       role="img"
-      aria-label={`Before and after, ${moves.length} ${moves.length === 1 ? 'move' : 'moves'}; the list of moves says each`}
+      aria-label={say('beforeAndAfterMove', { count: moves.length })}
     >
       <g fontSize={12} fontWeight={650} fill={color.quiet}>
         <text x={edge - 8} y={16} textAnchor="end">
-          today
+          {say('today')}
         </text>
         <text x={width - edge + 8} y={16}>
-          after
+          {say('after')}
         </text>
       </g>
       {rows.map((position, at) => {

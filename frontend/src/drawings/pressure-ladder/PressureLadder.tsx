@@ -1,6 +1,7 @@
 import { color } from '../../base/theme'
 import { Drawing } from '../Drawing'
 import { HEIGHT, type Ladder, place, RAILS, WIDTH } from './geometry'
+import { say } from './words'
 
 /** Keeps a figure readable where a line passes behind it. */
 const HALO = { paintOrder: 'stroke', stroke: color.sheet, strokeWidth: 5, strokeLinejoin: 'round' } as const
@@ -76,7 +77,7 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
             strokeDasharray="4 3"
           />
           <text x={378} y={placed.load.labelY} fill={color.petrol} fontWeight={750}>
-            load {placed.load.words}
+            {say('load', { load: placed.load.words })}
           </text>
         </g>
       )}
@@ -134,9 +135,7 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
       {placed.readings.map(({ item, x, y }) => (
         <g key={item.label}>
           <circle cx={x} cy={y} r={5} fill={color.amber} stroke={color.ink} strokeWidth={1.4} />
-          <title>
-            {item.label} read {item.pressure}
-          </title>
+          <title>{say('read', { item: item.label, pressure: item.pressure })}</title>
         </g>
       ))}
     </Drawing>
@@ -146,8 +145,15 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
 const short = (words: string) => (words === 'Placard equivalent' ? 'Equivalent' : words)
 
 function spoken(ladder: Ladder): string {
-  const flags = ladder.methods.map((flag) => `${flag.label} ${flag.pressure}${flag.isChosen ? ', taken' : ''}`)
+  const flags = ladder.methods.map((flag) =>
+    say('taken', { flag: flag.label, pressure: flag.pressure, isChosen: flag.isChosen }),
+  )
   const marks = ladder.marks.map((mark) => `${mark.label} ${mark.pressure}`)
-  const load = ladder.load ? [`load ${ladder.load.label}`] : []
-  return [...load, ...flags, ...marks, ...ladder.readings.map((one) => `${one.label} read ${one.pressure}`)].join('; ')
+  const load = ladder.load ? [say('load', { load: ladder.load.label })] : []
+  return [
+    ...load,
+    ...flags,
+    ...marks,
+    ...ladder.readings.map((one) => say('read2', { one: one.label, pressure: one.pressure })),
+  ].join('; ')
 }

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { color } from '../../base/theme'
 import { corners, height, WIDTH } from './geometry'
+import { say } from './words'
 
 type View = Schemas['CornerView']
 
@@ -13,10 +14,10 @@ export function RelearnDiagram({ views }: { views: View[] }) {
   const words = views.map((view) =>
     [
       view.position,
-      view.lit && 'lamp lit',
+      view.lit && say('lampLit'),
       view.confirmed && 'heard',
-      view.mustInflate && 'to be filled again',
-      view.shows && `dash shows the tire at ${view.shows}`,
+      view.mustInflate && say('toBeFilledAgain'),
+      view.shows && say('dashShowsTheTire', { shows: view.shows }),
     ]
       .filter(Boolean)
       .join(', '),
@@ -27,7 +28,7 @@ export function RelearnDiagram({ views }: { views: View[] }) {
       width="100%"
       style={{ maxWidth: 440 }}
       role="img"
-      aria-label={`Corner trace: ${words.join('; ')}.`}
+      aria-label={say('cornerTrace', { words: words.join('; ') })}
     >
       <path d={`M ${WIDTH / 2} 6 l 8 13 h -16 z`} fill={color.beam} />
       {[...new Set(places.map((place) => place.y))].map((y) => (
@@ -56,7 +57,7 @@ export function RelearnDiagram({ views }: { views: View[] }) {
               <>
                 <circle cx={place.x + out * 26} cy={place.y - 26} r={9} fill={color.amber} stroke={color.ink} />
                 <text x={place.x + out * 40} y={place.y - 22} textAnchor={place.left ? 'end' : 'start'} fontSize={13.5}>
-                  lamp
+                  {say('lamp')}
                 </text>
               </>
             )}
@@ -69,15 +70,15 @@ export function RelearnDiagram({ views }: { views: View[] }) {
                 fontWeight={700}
                 fill={color.fit}
               >
-                ✓ horn
+                {say('horn')}
               </text>
             )}
             {!view.confirmed && view.expected && !view.lit && (
               <text x={place.x + out * 24} y={place.y + 2} textAnchor={place.left ? 'end' : 'start'} fontSize={13.5}>
-                next
+                {say('next')}
               </text>
             )}
-            {[view.dash && `dash ${view.dash}`, view.gauge && `gauge ${view.gauge}`]
+            {[view.dash && say('dash', { dash: view.dash }), view.gauge && say('gauge', { gauge: view.gauge })]
               .filter(Boolean)
               .map((words, line) => (
                 <text
@@ -100,7 +101,7 @@ export function RelearnDiagram({ views }: { views: View[] }) {
                 fontWeight={700}
                 fill={color.stop}
               >
-                fill again
+                {say('fillAgain')}
               </text>
             )}
           </g>

@@ -1,6 +1,7 @@
 import { useId } from 'react'
 import { color, mono } from '../../base/theme'
 import { arc, FIELDS, type PlacedField, type SidewallField } from './fields'
+import { say } from './words'
 
 const RADIUS = { outer: 168, inner: 128 }
 
@@ -8,7 +9,7 @@ const RADIUS = { outer: 168, inner: 128 }
 export function SidewallMap(props: { picked: SidewallField | undefined; onPick: (field: SidewallField) => void }) {
   return (
     // biome-ignore lint/a11y/useSemanticElements: an SVG drawing has no fieldset
-    <svg viewBox="0 0 400 400" width="100%" style={{ maxWidth: 460 }} role="group" aria-label="Sidewall of a tire">
+    <svg viewBox="0 0 400 400" width="100%" style={{ maxWidth: 460 }} role="group" aria-label={say('sidewallOfATire')}>
       <circle cx={200} cy={200} r={194} fill={color.groove} />
       {Array.from({ length: 72 }, (_, at) => at * 5).map((degrees) => (
         <path key={degrees} d={arc(191, degrees, 2.6)} stroke={color.beam} strokeWidth={5} fill="none" />
@@ -18,10 +19,10 @@ export function SidewallMap(props: { picked: SidewallField | undefined; onPick: 
       <circle cx={200} cy={200} r={106} fill={color.frame} />
       <circle cx={200} cy={200} r={98} fill={color.chalk} stroke={color.beam} strokeWidth={2} />
       <text x={200} y={196} textAnchor="middle" fontSize={14.5} fontWeight={700} fill={color.ink}>
-        Point at a field
+        {say('pointAtAField')}
       </text>
       <text x={200} y={214} textAnchor="middle" fontSize={13.4} fill={color.quiet}>
-        or use Tab and Enter
+        {say('orUseTabAndEnter')}
       </text>
       {FIELDS.map((field) => (
         <Field key={field.field} field={field} picked={props.picked === field.field} onPick={props.onPick} />
@@ -48,7 +49,7 @@ function Field({
       role="button"
       tabIndex={0}
       aria-pressed={picked}
-      aria-label={`${field.title}, for example ${field.molded}`}
+      aria-label={say('forExample', { field: field.title, molded: field.molded })}
       onClick={() => onPick(field.field)}
       onKeyDown={(event) => {
         if (event.key === 'Enter' || event.key === ' ') {

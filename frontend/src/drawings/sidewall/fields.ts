@@ -1,3 +1,4 @@
+import { say } from './words'
 /** The fields of a sidewall: where each stands on our drawing, what it means and what to do with it. */
 export type SidewallField =
   | 'manufacturer'
@@ -35,7 +36,7 @@ export const FIELDS: PlacedField[] = [
     ring: 'outer',
     at: 0,
     span: 66,
-    explains: 'The pattern’s name, often molded on one sidewall only. Tires of one axle end should carry the same one.',
+    explains: say('patternsNameOftenMolded'),
   },
   {
     field: 'manufacturer',
@@ -44,7 +45,7 @@ export const FIELDS: PlacedField[] = [
     ring: 'inner',
     at: 0,
     span: 70,
-    explains: 'Who made it. Their load and pressure data decide over every general table.',
+    explains: say('whoMadeItTheirLoad'),
   },
   {
     field: 'size',
@@ -53,22 +54,20 @@ export const FIELDS: PlacedField[] = [
     ring: 'outer',
     at: 78,
     span: 74,
-    explains:
-      'Section width in millimeters, sidewall height in percent of it, construction (R radial), rim in inches. In 31x10.50R15LT the first number is the overall diameter instead; 11R22.5 gives width and rim only.',
+    explains: say('sectionWidthInMillimetersSidewall'),
   },
   {
     field: 'service',
-    title: 'Service description',
+    title: say('serviceDescription'),
     molded: '121/118S',
     ring: 'inner',
     at: 80,
     span: 62,
-    explains:
-      'Load index for a single tire, then as one of a dual, then the speed letter. 121 is 1,450 kg, 118 is 1,320 kg, S is 180 km/h.',
+    explains: say('loadIndexForASingle'),
   },
   {
     field: 'range',
-    title: 'Load range',
+    title: say('loadRange'),
     molded: 'LOAD RANGE E',
     ring: 'outer',
     at: 152,
@@ -78,60 +77,57 @@ export const FIELDS: PlacedField[] = [
   },
   {
     field: 'directional',
-    title: 'Direction arrow',
+    title: say('directionArrow'),
     molded: 'ROTATION ▶',
     ring: 'inner',
     at: 146,
     span: 52,
-    explains: 'The way it must roll. Such a tire changes sides only by being remounted on its wheel.',
+    explains: say('wayItMustRollSuch'),
   },
   {
     field: 'load',
-    title: 'Maximum load',
-    molded: 'MAX LOAD 3195 LB',
+    title: say('maximumLoad'),
+    molded: say('maxLoad3195Lb'),
     ring: 'outer',
     at: 216,
     span: 62,
-    explains:
-      'What it carries at most, single and (where given) dual, at the molded pressure. It must agree with the load index within 1%; if not, a digit was misread.',
+    explains: say('whatItCarriesAtMost'),
   },
   {
     field: 'moldedPressure',
-    title: 'Pressure beside the load',
-    molded: 'AT 80 PSI COLD',
+    title: say('pressureBesideTheLoad'),
+    molded: say('at80PsiCold'),
     ring: 'inner',
     at: 204,
     span: 58,
-    explains:
-      'On truck and LT tires the pressure for the maximum load; on passenger tires the highest pressure allowed. A limit in both cases, never a target.',
+    explains: say('onTruckAndLtTires'),
   },
   {
     field: 'plies',
     title: 'Plies',
-    molded: 'TREAD 2 STEEL',
+    molded: say('tread2Steel'),
     ring: 'inner',
     at: 262,
     span: 50,
-    explains: 'How many layers of which cord lie under the tread and in the sidewall.',
+    explains: say('howManyLayersOfWhich'),
   },
   {
     field: 'dot',
-    title: 'DOT code',
-    molded: 'DOT 4A F7 XR3 0821',
+    title: say('dotCode'),
+    molded: say('dot4AF7'),
     ring: 'outer',
     at: 284,
     span: 68,
-    explains:
-      'Plant, size, option, and last the week and year it was made: 0821 is week 8 of 2021. The whole code is on one sidewall only, often the inboard one. A code without a date means: read the other sidewall. The letters G I O Q S Z never occur in it.',
+    explains: say('plantSizeOptionAndLast'),
   },
   {
     field: 'winter',
-    title: 'Snow mark',
+    title: say('snowMark'),
     molded: 'M+S',
     ring: 'inner',
     at: 310,
     span: 26,
-    explains: 'M+S is mud and snow, not a winter tire. The mountain with a snowflake marks one tested for severe snow.',
+    explains: say('mSIsMud'),
   },
 ]
 
@@ -141,13 +137,13 @@ export const BESIDE: Omit<PlacedField, 'ring' | 'at' | 'span'>[] = [
     field: 'tubeless',
     title: 'Tubeless',
     molded: 'TUBELESS',
-    explains: 'Holds air without a tube. Bead and rim must then be whole and clean.',
+    explains: say('holdsAirWithoutATube'),
   },
   {
     field: 'grades',
-    title: 'Treadwear, traction, temperature',
+    title: say('treadwearTractionTemperature'),
     molded: '500 A B',
-    explains: 'Grades on passenger tires: a wear number, then letters for wet traction and heat.',
+    explains: say('gradesOnPassengerTires'),
   },
 ]
 

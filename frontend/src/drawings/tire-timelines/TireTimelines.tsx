@@ -1,6 +1,7 @@
 import { color } from '../../base/theme'
 import { Drawing } from '../Drawing'
 import { LANE, laneY, pieces, type Ribbons, spoken, thrownAway, WIDTH, x, years } from './geometry'
+import { say } from './words'
 
 const THICK = 13
 
@@ -41,7 +42,12 @@ export function TireTimelines({ view }: { view: Ribbons }) {
         return (
           <g key={`${first.key} ${ribbon.label}`}>
             <title>
-              {`${first.key.split(' ')[0]}, ${ribbon.label}: ends by ${ribbon.end}${ribbon.unusedLife ? `, thrown away: ${ribbon.unusedLife}` : ''}`}
+              {say('endsBy', {
+                split: first.key.split(' ')[0],
+                ribbon: ribbon.label,
+                end: ribbon.end,
+                unusedLife: ribbon.unusedLife ? say('unusedLife', { unusedLife: ribbon.unusedLife }) : '',
+              })}
             </title>
             {parts.map((part, at) => {
               const y = laneY(part.lane) + (LANE - THICK) / 2

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { say } from './words'
 
 export type Ribbons = Schemas['VehicleTimelinesView']
 
@@ -54,5 +55,5 @@ export function thrownAway(ribbon: Ribbons['timelines'][number], last: Piece, fi
 export function spoken(view: Ribbons): string {
   const bought = view.timelines.filter((ribbon) => ribbon.bought).length
   const moved = view.timelines.filter((ribbon) => ribbon.segments.length > 1).length
-  return `${view.unit}: ${view.positions.length} positions, ${bought} tires bought, ${moved} moved on`
+  return say('positionsTiresBoughtMoved', { unit: view.unit, count: view.positions.length, bought, moved })
 }

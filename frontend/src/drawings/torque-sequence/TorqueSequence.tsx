@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import { color } from '../../base/theme'
 import { nuts } from './geometry'
+import { say } from './words'
 
 const SIZE = 240
 const RADIUS = 88
@@ -25,7 +26,13 @@ export function TorqueSequence(props: {
         width={SIZE}
         height={SIZE}
         role="img"
-        aria-label={`Torque star, ${props.stage}: order ${order.join(' ')}. ${tightened} of ${order.length} tightened${next ? `, next ${next}` : ''}.`}
+        aria-label={say('torqueStarOrderOfTightened', {
+          stage: props.stage,
+          order: order.join(' '),
+          tightened,
+          count: order.length,
+          next: next ? say('next', { next }) : '',
+        })}
       >
         <circle r={RADIUS} fill="none" stroke={color.hairline} strokeWidth={16} />
         {done.slice(1).map((number, index) => {
@@ -80,7 +87,7 @@ export function TorqueSequence(props: {
           strokeWidth={5}
           paintOrder="stroke"
         >
-          {props.wrench ?? 'no torque on file'}
+          {props.wrench ?? say('noTorqueOnFile')}
         </text>
         <text
           y={16}
@@ -114,7 +121,7 @@ export function TorqueSequence(props: {
             '&:focus-visible': { outline: `3px solid ${color.petrol}`, outlineOffset: 2 },
           }}
         >
-          Nut {next} tightened
+          {say('nutTightened', { next })}
         </Box>
       )}
     </Box>

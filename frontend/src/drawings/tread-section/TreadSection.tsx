@@ -2,6 +2,7 @@ import { useId } from 'react'
 import { color } from '../../base/theme'
 import { Drawing } from '../Drawing'
 import { cut, type Depths, HEIGHT, WIDTH } from './geometry'
+import { say } from './words'
 
 /** A cut through the tread with what is left in each groove, pull point and legal limit, and the shape of the wear below. */
 export function TreadSection(props: {
@@ -17,7 +18,13 @@ export function TreadSection(props: {
     <Drawing
       width={WIDTH + 70}
       height={HEIGHT + 62}
-      label={`${props.title}: outer ${zones[0]}, center ${zones[1]}, inner ${zones[2]}${limits ? `; pull point ${props.words.pull}, legal limit ${props.words.legal}` : ''}`}
+      label={say('outerCenterInner', {
+        tire: props.title,
+        outer: zones[0],
+        center: zones[1],
+        inner: zones[2],
+        limits: limits ? say('pullPointLegalLimit', { pull: props.words.pull, legal: props.words.legal }) : '',
+      })}
       maxWidth={420}
     >
       <defs>
@@ -61,7 +68,7 @@ export function TreadSection(props: {
             strokeDasharray="2 3"
           />
           <text x={WIDTH + 4} y={drawn.pull} fill={color.plan}>
-            pull {props.words.pull}
+            {say('pull', { pull: props.words.pull })}
           </text>
           <line
             x1={0}
@@ -73,7 +80,7 @@ export function TreadSection(props: {
             strokeDasharray="6 3"
           />
           <text x={WIDTH + 4} y={drawn.legal + 11} fill={color.stop}>
-            legal {props.words.legal}
+            {say('legal', { legal: props.words.legal })}
           </text>
         </>
       )}

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { color } from '../../base/theme'
 import { Drawing } from '../Drawing'
+import { say } from './words'
 
 const WIDTH = 380
 const HEIGHT = 96
@@ -25,7 +26,11 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
     <Drawing
       width={WIDTH}
       height={HEIGHT}
-      label={`Lowest depth of ${tire.position} over miles: ${points.length} readings${tire.forecast?.rate ? `, ${tire.forecast.rate}` : ''}`}
+      label={say('lowestDepthOfOverMiles', {
+        position: tire.position,
+        count: points.length,
+        rate: tire.forecast?.rate ? `, ${tire.forecast.rate}` : '',
+      })}
       maxWidth={WIDTH}
       style={{ background: color.sheet }}
     >
@@ -38,11 +43,11 @@ export function WearChart({ tire }: { tire: Schemas['TireWear'] }) {
       )}
       <line x1={0} x2={WIDTH} y1={y(pull)} y2={y(pull)} stroke={color.plan} strokeDasharray="2 3" />
       <text x={WIDTH - 4} y={y(pull) - 3} textAnchor="end" fill={color.plan}>
-        pull
+        {say('pull2')}
       </text>
       <line x1={0} x2={WIDTH} y1={y(legal)} y2={y(legal)} stroke={color.stop} strokeDasharray="6 3" />
       <text x={4} y={y(legal) + 11} fill={color.stop}>
-        legal
+        {say('legal2')}
       </text>
       {ahead && (
         <line

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import type { Schemas } from '../../api/client'
 import { color } from '../../base/theme'
 import { at, sector } from './geometry'
+import { say } from './words'
 
 const SIZE = 210
 const RIM = 66
@@ -9,14 +10,14 @@ const TIRE = 92
 
 /** A wheel face with the tool at 3 o'clock, the arc that stays free, and where the valve goes. */
 export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
-  const words = clock.valvePositions.map((place) => `${place.clock}, ${place.technique}`).join('; or ')
+  const words = clock.valvePositions.map((place) => `${place.clock}, ${place.technique}`).join(say('or'))
   return (
     <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
       <svg
         viewBox={`${-SIZE / 2} ${-SIZE / 2} ${SIZE + 24} ${SIZE}`}
         width={SIZE}
         role="img"
-        aria-label={`Valve clock, ${clock.step}, tool at 3 o’clock: valve at ${words || 'any place'}.`}
+        aria-label={say('valveClockToolAt3', { step: clock.step, words: words || say('anyPlace') })}
       >
         <circle r={TIRE} fill={color.rubber} />
         <circle r={RIM} fill={color.pointed} />
@@ -33,7 +34,7 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
         <circle r={13} fill={color.beam} />
         <rect x={TIRE - 8} y={-17} width={34} height={34} rx={3} fill={color.beam} stroke={color.ink} />
         <text x={TIRE + 9} y={4} textAnchor="middle" fontSize={13} fontWeight={700} fill={color.ink}>
-          tool
+          {say('tool')}
         </text>
         {clock.valvePositions.flatMap((place, rank) =>
           place.angles.map((angle) => {
@@ -57,7 +58,7 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
                   fontWeight={750}
                   fill={rank === 0 ? color.onAmber : color.ink}
                 >
-                  V
+                  {say('v')}
                 </text>
               </g>
             )
@@ -66,7 +67,7 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
       </svg>
       <Box sx={{ flex: 1, minWidth: 180 }}>
         <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
-          {clock.step}: valve at
+          {say('valveAt', { step: clock.step })}
         </Box>
         <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
           {clock.valvePositions.map((place, rank) => (
@@ -77,7 +78,7 @@ export function ValveClock({ clock }: { clock: Schemas['ValveClockView'] }) {
               , {place.technique}
             </li>
           ))}
-          {clock.valvePositions.length === 0 && <li>any place</li>}
+          {clock.valvePositions.length === 0 && <li>{say('anyPlace')}</li>}
         </Box>
         <Box sx={{ color: 'text.secondary' }}>{clock.explanation}</Box>
       </Box>

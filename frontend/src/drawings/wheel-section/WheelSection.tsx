@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client'
 import { color } from '../../base/theme'
 import { Drawing } from '../Drawing'
 import { BEAD, disc, HEIGHT, rim, TABLE, tire, WIDTH } from './geometry'
+import { say } from './words'
 
 type Section = Schemas['WheelSectionView']
 
@@ -55,12 +56,12 @@ export function WheelSection({ section }: { section: Section }) {
                   strokeWidth={4}
                 />
                 <text x={-112} y={16} textAnchor="middle" fill={color.ink}>
-                  press arm
+                  {say('pressArm')}
                 </text>
               </g>
             )}
             <text x={0} y={16} textAnchor="middle" fontWeight={700} fill={color.ink}>
-              {section.isFaceUp === undefined ? 'narrow side up' : faceUp ? 'face up' : 'face down'}
+              {section.isFaceUp === undefined ? say('narrowSideUp') : faceUp ? say('faceUp') : say('faceDown')}
             </text>
             {section.blast && <Blast fromJaws={section.blast.includes('jaws')} words={section.blast} />}
           </g>
@@ -69,7 +70,7 @@ export function WheelSection({ section }: { section: Section }) {
       {section.release.length > 0 && (
         <Box sx={{ flex: 1, minWidth: 180 }}>
           <Box component="h3" sx={{ typography: 'h3', m: 0 }}>
-            Off the machine, in this order
+            {say('offTheMachine')}
           </Box>
           <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
             {section.release.map((one) => (
@@ -89,9 +90,9 @@ function DropCenter({ faceUp }: { faceUp: boolean }) {
     <g>
       <path d={`M -62 88 L -46 ${y - 11} M 62 88 L -14 ${y - 11}`} stroke={color.quiet} strokeWidth={1} fill="none" />
       <text x={-34} y={y} textAnchor="middle" fill={color.ink}>
-        <tspan x={-34}>drop</tspan>
+        <tspan x={-34}>{say('drop')}</tspan>
         <tspan x={-34} dy="1.1em">
-          center
+          {say('center')}
         </tspan>
       </text>
     </g>
@@ -110,7 +111,7 @@ function Hold({ hold, faceUp }: { hold: Section['hold']; faceUp: boolean }) {
           />
         ))}
         <text x={0} y={TABLE + 17} textAnchor="middle" fill={color.ink}>
-          jaws from outside, covers on
+          {say('jawsFromOutsideCovers')}
         </text>
       </g>
     )
@@ -121,7 +122,7 @@ function Hold({ hold, faceUp }: { hold: Section['hold']; faceUp: boolean }) {
         <rect x={-4} y={y - 26} width={8} height={TABLE - y + 26} fill={color.petrol} />
         <path d={`M -20 ${y - 4} L 20 ${y - 4} L 10 ${y - 22} L -10 ${y - 22} Z`} fill={color.petrol} />
         <text x={0} y={TABLE + 17} textAnchor="middle" fill={color.ink}>
-          cone and shaft
+          {say('coneAndShaft')}
         </text>
       </g>
     )
@@ -129,7 +130,7 @@ function Hold({ hold, faceUp }: { hold: Section['hold']; faceUp: boolean }) {
   if (hold === 'FREE')
     return (
       <text x={0} y={TABLE + 17} textAnchor="middle" fill={color.ink}>
-        resting free, not clamped
+        {say('restingFreeNotClamped')}
       </text>
     )
   return null

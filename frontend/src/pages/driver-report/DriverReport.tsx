@@ -11,6 +11,7 @@ import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { Title } from '../../ui/Title'
 import { useSend } from '../../ui/useSend'
+import { say } from './words'
 
 type Symptom = NonNullable<Schemas['DriverReportRequest']['symptom']>
 
@@ -43,9 +44,9 @@ export function DriverReport() {
     <Box component="main" sx={{ maxWidth: 520, mx: 'auto', p: 2, display: 'grid', gap: 2 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <img src="/mark.svg" width={26} height={26} alt="" />
-        <Title>{form.data ? `Report on ${form.data.unit}` : 'Report'}</Title>
+        <Title>{form.data ? say('reportOn', { unit: form.data.unit }) : 'Report'}</Title>
         <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
-          {form.data ? `Report on ${form.data.unit}` : 'Report'}
+          {form.data ? say('reportOn', { unit: form.data.unit }) : 'Report'}
         </Box>
       </Box>
       {form.isPending && <LoadingLines lines={4} />}
@@ -63,7 +64,7 @@ export function DriverReport() {
               setCorner('')
             }}
           >
-            Report something else
+            {say('reportSomethingElse')}
           </Button>
         </>
       )}
@@ -79,7 +80,7 @@ export function DriverReport() {
         >
           <Box
             role="group"
-            aria-label="What did you notice"
+            aria-label={say('whatDidYouNotice')}
             sx={{ display: 'grid', gap: 1, gridTemplateColumns: '1fr 1fr' }}
           >
             {form.data.symptoms.map((one) => (
@@ -101,12 +102,10 @@ export function DriverReport() {
           )}
           <Box
             role="group"
-            aria-label="Which corner, if you know"
+            aria-label={say('whichCornerIfYouKnow')}
             sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}
           >
-            <Box sx={{ width: '100%', color: 'text.secondary' }}>
-              Which tire, if you know. Left is the driver’s left, 1 the front.
-            </Box>
+            <Box sx={{ width: '100%', color: 'text.secondary' }}>{say('whichTireIfYouKnow')}</Box>
             {form.data.corners.map((one) => (
               <Button
                 key={one}
@@ -120,7 +119,7 @@ export function DriverReport() {
             ))}
           </Box>
           <Entry
-            label="In a few words"
+            label={say('inAFewWords')}
             value={note}
             onChange={setNote}
             error={send.wrong('note')}
@@ -128,7 +127,7 @@ export function DriverReport() {
             multiline
           />
           <Entry
-            label="Your name, if you like"
+            label={say('yourNameIfYouLike')}
             value={reporter}
             onChange={setReporter}
             error={send.wrong('reporter')}
@@ -138,11 +137,9 @@ export function DriverReport() {
             <Alert severity="error">{send.error.message}</Alert>
           )}
           <Button type="submit" variant="contained" loading={send.busy} sx={{ minHeight: 52 }}>
-            Send the report
+            {say('sendTheReport')}
           </Button>
-          <Box sx={{ color: 'text.secondary' }}>
-            If it pulls hard, vibrates badly or a tire looks flat: stop where it is safe, don’t drive on.
-          </Box>
+          <Box sx={{ color: 'text.secondary' }}>{say('ifItPullsHardVibrates')}</Box>
         </Box>
       )}
     </Box>

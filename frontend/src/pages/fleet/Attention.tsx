@@ -8,6 +8,7 @@ import { Link } from 'react-router'
 import { gaugesQuery, reportsQuery } from '../../api/queries'
 import { useUnits } from '../../base/settings'
 import { day, many } from '../../units/format'
+import { say } from './words'
 
 interface Item {
   key: number
@@ -23,9 +24,9 @@ export function ReportsToReview() {
     key: one.report.id,
     to: `/vehicles/${one.vehicleId}/wear`,
     name: one.unit,
-    says: `${one.report.label}${one.report.corner ? ` at ${one.report.corner}` : ''}`,
+    says: `${one.report.label}${one.report.corner ? say('at', { corner: one.report.corner }) : ''}`,
   }))
-  return <Counted items={items} one="driver report" more="driver reports" />
+  return <Counted items={items} one={say('driverReport')} more={say('driverReports')} />
 }
 
 /** Gauges that have to be at the master gauge within a month; nothing where there are none. */
@@ -38,9 +39,11 @@ export function GaugesDue({ today }: { today: string }) {
       key: gauge.id,
       to: '/reference/gauges',
       name: gauge.name,
-      says: gauge.calibrated ? `${gauge.doubt ? 'was due' : 'by'} ${day(gauge.due, today)}` : 'never checked',
+      says: gauge.calibrated
+        ? say('wasDue', { doubt: Boolean(gauge.doubt), due: day(gauge.due, today) })
+        : say('neverChecked'),
     }))
-  return <Counted items={items} one="gauge to check" more="gauges to check" />
+  return <Counted items={items} one={say('gaugeToCheck')} more={say('gaugesToCheck')} />
 }
 
 /** A count in the head of the page that opens what it counts. */

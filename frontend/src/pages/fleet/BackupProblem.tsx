@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { backupsQuery } from '../../api/queries'
 import { useMay } from '../../session/session'
+import { say } from './words'
 
 /** Tells managers that the last backup failed; nothing for anybody else, and nothing while backups work. */
 export function BackupProblem() {
@@ -11,7 +12,7 @@ export function BackupProblem() {
   if (!backups.data?.problem) return null
   return (
     <Alert severity="error" sx={{ borderRadius: 0 }}>
-      {backups.data.problem} <Link to="/import-export">Backups</Link>
+      {backups.data.problem} <Link to="/import-export">{say('backups')}</Link>
     </Alert>
   )
 }

@@ -11,15 +11,16 @@ import { More } from '../../ui/More'
 import { many } from '../../units/format'
 import { DueRow, dueRowStyles } from './DueRow'
 import { type DueRowData, keyOf, rowsOf } from './dueRows'
+import { say } from './words'
 
 type Group = DueLine['group']
 
 /** The groups with what each means for the vehicle; routine work stands in single lines. */
 const GROUPS: Record<Group, { title: string; means: string; routine: boolean }> = {
-  DO_NOT_OPERATE: { title: 'Do not operate', means: 'until the work is complete', routine: false },
-  OVERDUE: { title: 'Overdue', means: 'may be operated', routine: false },
-  THIS_WEEK: { title: 'This week', means: '', routine: true },
-  NEXT_30_DAYS: { title: 'Next 30 days', means: '', routine: true },
+  DO_NOT_OPERATE: { title: say('doNotOperate'), means: say('untilTheWorkIsComplete'), routine: false },
+  OVERDUE: { title: 'Overdue', means: say('mayBeOperated'), routine: false },
+  THIS_WEEK: { title: say('thisWeek'), means: '', routine: true },
+  NEXT_30_DAYS: { title: say('next30Days'), means: '', routine: true },
   LATER: { title: 'Later', means: '', routine: true },
 }
 
@@ -86,7 +87,7 @@ export function DueList({
   return (
     <Box
       component="section"
-      aria-label="Due"
+      aria-label={say('due')}
       aria-busy={waiting}
       inert={waiting}
       sx={{
@@ -105,9 +106,9 @@ export function DueList({
         tabIndex={-1}
         sx={{ position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)', m: 0 }}
       >
-        Due
+        {say('due')}
       </Box>
-      {all === 0 && !waiting && <Box sx={{ p: 2 }}>No due work matches these filters.</Box>}
+      {all === 0 && !waiting && <Box sx={{ p: 2 }}>{say('noDueWorkMatchesThese')}</Box>}
       {counts.map((count) => {
         const held = rows.filter((row) => row.group === count.group)
         if (held.length === 0) return null
@@ -143,7 +144,7 @@ export function DueList({
                     type="checkbox"
                     checked={every}
                     onChange={() => choose(open, !every)}
-                    aria-label={`Choose all: ${title}`}
+                    aria-label={say('chooseAll', { title })}
                     style={{ width: 20, height: 20, margin: 0, accentColor: color.petrol }}
                   />
                 </Box>
@@ -159,7 +160,7 @@ export function DueList({
               <Button
                 size="small"
                 aria-expanded={!isFolded}
-                aria-label={`${isFolded ? 'Show' : 'Hide'} ${title}`}
+                aria-label={say('show', { isFolded, title })}
                 onClick={() => setFolded({ ...folded, [count.group]: !isFolded })}
                 sx={{ minWidth: 44, minHeight: { xs: 44, sm: 26 }, p: 0 }}
               >
@@ -191,9 +192,9 @@ export function DueList({
           </Box>
         )
       })}
-      <More what="things due" more={more} />
+      <More what={say('thingsDue')} more={more} />
       <Box sx={{ px: 1.5, py: 1, color: 'text.secondary', fontSize: 12.5 }}>
-        {many(all, 'thing', 'things')} due in the next {withinDays} days.
+        {say('dueInTheNextDays', { many: many(all, 'thing', 'things'), withinDays })}
       </Box>
       {picked.length > 0 && (
         <Box
@@ -211,12 +212,12 @@ export function DueList({
             alignItems: 'center',
           }}
         >
-          <strong role="status">{many(picked.length, 'thing', 'things')} chosen</strong>
+          <strong role="status">{say('chosen', { many: many(picked.length, 'thing', 'things') })}</strong>
           <Button sx={{ ml: 'auto' }} size="small" onClick={() => setChosen(new Set())}>
-            Clear
+            {say('clear')}
           </Button>
           <Button variant="contained" size="small" onClick={() => setScheduling(picked)}>
-            Schedule {picked.length}…
+            {say('schedule3', { count: picked.length })}
           </Button>
         </Box>
       )}

@@ -9,6 +9,7 @@ import type { Place } from '../../ui/LongList'
 import { useSend } from '../../ui/useSend'
 import { day, weekday, when } from '../../units/format'
 import { type DueRowData, keyOf } from './dueRows'
+import { say } from './words'
 
 interface Props {
   row: DueRowData
@@ -42,7 +43,7 @@ export function DueRow({ row, today, dense, chosen, onChoose, onSchedule, place 
               type="checkbox"
               checked={all}
               onChange={(event) => onChoose(open, !all, (event.nativeEvent as MouseEvent).shiftKey === true)}
-              aria-label={`Choose ${row.unit}: ${works}`}
+              aria-label={say('choose', { unit: row.unit, works })}
             />
           </label>
         ) : (
@@ -78,7 +79,7 @@ export function DueRow({ row, today, dense, chosen, onChoose, onSchedule, place 
           type="button"
           className="fold"
           aria-expanded={unfolded}
-          aria-label={`Reasons for ${row.unit}: ${works}`}
+          aria-label={say('reasonsFor', { unit: row.unit, works })}
           onClick={() => setUnfolded(!unfolded)}
         >
           <svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">
@@ -112,7 +113,7 @@ export function DueRow({ row, today, dense, chosen, onChoose, onSchedule, place 
 /** Overdue in days; this week with its weekday; else the day. */
 function lateness(line: DueLine, today: string): string {
   if (line.days === 0) return 'today'
-  if (line.days < 0) return `${(-line.days).toLocaleString('en-US')} d overdue`
+  if (line.days < 0) return say('dOverdue', { days: (-line.days).toLocaleString('en-US') })
   return `${line.days < 7 ? `${weekday(line.due).slice(0, 3)}, ` : ''}${day(line.due, today)}`
 }
 
@@ -128,7 +129,7 @@ function Action(props: {
   if (open.length === 0 && planned) {
     return (
       <Link className="action" to={`/shop?job=${planned.jobId}`}>
-        planned {day(planned.day, props.today)}
+        {say('planned', { day: day(planned.day, props.today) })}
       </Link>
     )
   }
@@ -137,10 +138,10 @@ function Action(props: {
       <button
         type="button"
         className="action"
-        aria-label={`Schedule ${row.unit}: ${row.works.map((work) => work.label).join(', ')}`}
+        aria-label={say('schedule', { unit: row.unit, works: row.works.map((work) => work.label).join(', ') })}
         onClick={() => props.onSchedule(open)}
       >
-        Schedule
+        {say('schedule2')}
       </button>
     )
   }
@@ -149,15 +150,15 @@ function Action(props: {
       <Link
         className="action"
         to={`/vehicles/${row.vehicleId}/rotation`}
-        aria-label={`Propose rotation for ${row.unit}`}
+        aria-label={say('proposeRotation', { unit: row.unit })}
       >
-        Propose
+        {say('propose')}
       </Link>
     )
   }
   return (
-    <Link className="action" to={`/vehicles/${row.vehicleId}`} aria-label={`Open ${row.unit}`}>
-      Open
+    <Link className="action" to={`/vehicles/${row.vehicleId}`} aria-label={say('open', { unit: row.unit })}>
+      {say('open2')}
     </Link>
   )
 }
@@ -180,7 +181,7 @@ function Reason(props: {
         }),
       ),
     () => {},
-    `${line.unit}: ${line.label.toLowerCase()} is due again.`,
+    say('isDueAgain', { unit: line.unit, line: line.label.toLowerCase() }),
   )
   const name = `${line.label}, ${line.unit} ${line.places}`.trim()
   return (
@@ -192,7 +193,7 @@ function Reason(props: {
               type="checkbox"
               checked={props.chosen}
               onChange={(event) => props.onChoose(event.target.checked)}
-              aria-label={`Choose: ${name}`}
+              aria-label={say('choose2', { name })}
             />
           </label>
         )}
@@ -200,41 +201,52 @@ function Reason(props: {
           {line.places} {line.label}
         </strong>
         <span className="quiet">
-          {line.days < 0 ? 'was due' : 'due'} {day(line.due, today)} ({when(line.days)})
+          {line.days < 0 ? say('wasDue2') : 'due'} {day(line.due, today)} ({when(line.days)})
         </span>
       </div>
       <div>{line.reason.statement}</div>
       <div className="quiet">
-        {line.reason.limit && `Limit: ${line.reason.limit}. `}
+        {line.reason.limit && say('limit', { limit: line.reason.limit })}
         {line.reason.explanation}
         {line.earliest &&
-          ` Between ${day(line.earliest, today)} and ${line.latest ? day(line.latest, today) : 'later'}.`}
-        <span title="If postponed"> {line.consequence}</span>
+          say('betweenAnd', {
+            earliest: day(line.earliest, today),
+            latest: line.latest ? day(line.latest, today) : 'later',
+          })}
+        <span title={say('ifPostponed')}> {line.consequence}</span>
       </div>
       {line.postponement && (
         <div className="left">
-          Postponed until {day(line.postponement.until, today)} by {line.postponement.by}: {line.postponement.reason}{' '}
+          {say('postponedUntil', {
+            until: day(line.postponement.until, today),
+            by: line.postponement.by,
+            reason: line.postponement.reason,
+          })}
           {may && (
             <button type="button" onClick={() => back.send()}>
-              End postponement
+              {say('endPostponement')}
             </button>
           )}
         </div>
       )}
       <div className="ways">
         {(line.workType === 'REPLACE' || line.workType === 'CORRECT_MISMATCH') && (
-          <Link to={`/vehicles/${line.vehicleId}/rotation?replace=${line.positions.join(',')}`}>Choose the tires</Link>
+          <Link to={`/vehicles/${line.vehicleId}/rotation?replace=${line.positions.join(',')}`}>
+            {say('chooseTheTires')}
+          </Link>
         )}
         {line.workType === 'ROTATE' && !line.scheduled && (
-          <Link to={`/vehicles/${line.vehicleId}/rotation`}>Propose rotation</Link>
+          <Link to={`/vehicles/${line.vehicleId}/rotation`}>{say('proposeRotation2')}</Link>
         )}
         {may && !line.scheduled && !line.postponement && line.urgency !== 'DO_NOT_OPERATE' && (
-          <button type="button" aria-label={`Postpone ${name}`} onClick={() => setPostponing(true)}>
-            Postpone…
+          <button type="button" aria-label={say('postpone', { name })} onClick={() => setPostponing(true)}>
+            {say('postpone2')}
           </button>
         )}
         {line.scheduled && (
-          <Link to={`/shop?job=${line.scheduled.jobId}`}>planned {day(line.scheduled.day, today)}</Link>
+          <Link to={`/shop?job=${line.scheduled.jobId}`}>
+            {say('planned', { day: day(line.scheduled.day, today) })}
+          </Link>
         )}
       </div>
       {postponing && <PostponeDialog line={line} onClose={() => setPostponing(false)} />}

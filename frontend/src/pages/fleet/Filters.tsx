@@ -10,6 +10,7 @@ import type { YardFilter } from '../../api/queries'
 import { color } from '../../base/theme'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { STATES, WORST_FIRST } from '../../drawings/verdict/verdicts'
+import { say } from './words'
 
 interface Props {
   filter: YardFilter
@@ -36,13 +37,14 @@ export function Counts({ filter, fleet, set, worst }: Omit<Props, 'text'> & { wo
         size="small"
         value={filter.state}
         onChange={(_, next) => set('state', next ?? '')}
-        aria-label={worst ? 'Show vehicles not to be operated' : 'Show vehicles in one state'}
+        aria-label={worst ? say('showVehiclesNot') : say('showVehiclesInOneState')}
         sx={look}
       >
         {states.map((state) => (
           <ToggleButton key={state} value={state}>
             <VerdictIcon verdict={state} named={false} size={14} />
-            <strong>{fleet ? (fleet.states[state] ?? 0) : '–'}</strong> {worst && fleet ? `of ${fleet.fleet} ` : ''}
+            <strong>{fleet ? (fleet.states[state] ?? 0) : '–'}</strong>{' '}
+            {worst && fleet ? say('of', { fleet: fleet.fleet }) : ''}
             {STATES[state].word}
           </ToggleButton>
         ))}
@@ -59,7 +61,8 @@ export function Counts({ filter, fleet, set, worst }: Omit<Props, 'text'> & { wo
             minHeight: { xs: 44, sm: 32 },
           }}
         >
-          <strong>{overdue ? overdue.vehicles : '–'}</strong> overdue
+          <strong>{overdue ? overdue.vehicles : '–'}</strong>
+          {say('overdue')}
         </ToggleButton>
       )}
     </>
@@ -78,11 +81,12 @@ export function Filters({ filter, text, fleet, set }: Props) {
         onClick={() => setOpen(!open)}
         sx={{ display: { sm: 'none' }, minHeight: 44, ml: 'auto' }}
       >
-        Filter{used > 0 && ` (${used})`}
+        {say('filter')}
+        {used > 0 && ` (${used})`}
       </Button>
       <Box
         role="group"
-        aria-label="Filters"
+        aria-label={say('filters')}
         sx={{
           display: { xs: open ? 'flex' : 'none', sm: 'flex' },
           gap: 1,
@@ -94,20 +98,20 @@ export function Filters({ filter, text, fleet, set }: Props) {
         <Counts filter={filter} fleet={fleet} set={set} worst={false} />
         <Choice
           name="Yard"
-          all="All yards"
+          all={say('allYards')}
           value={filter.yard}
           values={fleet?.yards ?? []}
           set={(value) => set('yard', value)}
         />
         <Choice
           name="Vehicle class"
-          all="All classes"
+          all={say('allClasses')}
           value={filter.vehicleClass}
           values={fleet?.classes ?? []}
           set={(value) => set('class', value)}
         />
         <TextField
-          placeholder="Find"
+          placeholder={say('find')}
           value={text}
           onChange={(event) => set('text', event.target.value)}
           sx={{ width: 110 }}
@@ -135,7 +139,7 @@ function Choice(props: { name: string; all: string; value: string; values: strin
         },
       }}
     >
-      <MenuItem value="">All</MenuItem>
+      <MenuItem value="">{say('all')}</MenuItem>
       {values.map((value) => (
         <MenuItem key={value} value={value}>
           {value}

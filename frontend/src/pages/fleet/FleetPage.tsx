@@ -16,6 +16,7 @@ import { EmptyFleet } from './EmptyFleet'
 import { Counts, Filters } from './Filters'
 import { GettingStarted } from './GettingStarted'
 import { Tiles } from './Tiles'
+import { say } from './words'
 
 const GROUPS = ['DO_NOT_OPERATE', 'OVERDUE', 'THIS_WEEK', 'NEXT_30_DAYS', 'LATER'] as const
 
@@ -62,9 +63,9 @@ export function FleetPage() {
           flexWrap: 'wrap',
         }}
       >
-        <Title>Fleet</Title>
+        <Title>{say('fleet')}</Title>
         <Box component="h1" sx={{ m: 0, mr: 1, typography: 'h1' }}>
-          Fleet
+          {say('fleet')}
         </Box>
         <Counts filter={filter} fleet={first} set={set} worst />
         <ReportsToReview />
@@ -75,18 +76,18 @@ export function FleetPage() {
           size="small"
           value={shown}
           onChange={(_, next) => next && set('show', next === 'vehicles' ? next : '')}
-          aria-label="Show"
+          aria-label={say('show2')}
           sx={{ display: { sm: 'none' }, width: '100%', '& button': { flex: 1, minHeight: 44 } }}
         >
-          <ToggleButton value="due">Due</ToggleButton>
-          <ToggleButton value="vehicles">Vehicles</ToggleButton>
+          <ToggleButton value="due">{say('due')}</ToggleButton>
+          <ToggleButton value="vehicles">{say('vehicles')}</ToggleButton>
         </ToggleButtonGroup>
         <Box
           component={Link}
           to="/questions"
           sx={{ ml: 'auto', display: { xs: 'none', md: 'inline-flex' }, minHeight: 24, alignItems: 'center' }}
         >
-          Questions
+          {say('questions')}
         </Box>
       </Box>
       <Box

@@ -10,6 +10,7 @@ import { STATES } from '../../drawings/verdict/verdicts'
 import { LongList } from '../../ui/LongList'
 import { More } from '../../ui/More'
 import { day, many } from '../../units/format'
+import { say } from './words'
 
 type Tile = Schemas['VehicleTile']
 
@@ -38,7 +39,7 @@ export function Tiles(props: {
   return (
     <Box
       component="section"
-      aria-label="Vehicles"
+      aria-label={say('vehicles')}
       sx={{ p: { xs: 1.5, sm: 2.5 }, pt: { xs: 1, sm: 1 }, position: 'relative', ...look }}
     >
       <Button
@@ -46,9 +47,9 @@ export function Tiles(props: {
         onClick={() => props.onGroupBy(props.groupBy === 'yard' ? 'class' : 'yard')}
         sx={{ position: 'absolute', right: 20, top: 8, minHeight: { xs: 44, sm: 28 } }}
       >
-        Group by {props.groupBy === 'yard' ? 'class' : 'yard'}
+        {say('groupByClass', { isYard: props.groupBy === 'yard' })}
       </Button>
-      {props.groups.length === 0 && <p>No vehicles match these filters. Clear a filter.</p>}
+      {props.groups.length === 0 && <p>{say('noVehiclesMatchTheseFilters')}</p>}
       <div ref={box}>
         <LongList
           of={rows}
@@ -71,7 +72,7 @@ export function Tiles(props: {
           }
         />
       </div>
-      <More what="vehicles" more={props.more} />
+      <More what={say('vehicles2')} more={props.more} />
     </Box>
   )
 }
@@ -135,6 +136,6 @@ const look = {
 
 function spoken(tile: Tile): string {
   const wrong = tile.axleDiagram.tires.filter((tire) => tire.verdict !== 'GOOD')
-  if (wrong.length === 0) return `${tile.description}: all tires good`
+  if (wrong.length === 0) return say('allTiresGood', { tile: tile.description })
   return `${tile.description}. ${wrong.map((tire) => `${tire.position} ${STATES[tire.verdict].word}`).join(', ')}`
 }

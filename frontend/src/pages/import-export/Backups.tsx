@@ -9,6 +9,7 @@ import { LoadProblem } from '../../ui/ErrorNotice'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { moment } from '../../units/format'
+import { say } from './words'
 
 const SHOWN = 5
 
@@ -18,15 +19,15 @@ export function Backups() {
   const notice = useNotice()
   const make = useSend<Schemas['BackupView']>(
     () => answerOf(api.POST('/api/backups')),
-    (made) => notice({ text: `Backup created and verified: ${made.name}` }),
+    (made) => notice({ text: say('backupCreatedAndVerified', { made: made.name }) }),
     null,
   )
   if (backups.isError) return <LoadProblem error={backups.error} again={() => backups.refetch()} />
   const known = backups.data
   return (
-    <Box component="section" aria-label="Backups" sx={{ mt: 4 }}>
+    <Box component="section" aria-label={say('backups')} sx={{ mt: 4 }}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-        Backups
+        {say('backups')}
       </Box>
       {known?.problem && (
         <Alert severity="error" sx={{ mb: 1 }}>
@@ -34,11 +35,12 @@ export function Backups() {
         </Alert>
       )}
       <Box>
-        One is made every day, read back and checked; the newest {known?.keep ?? 14} are saved in{' '}
-        <code>{known?.folder ?? '…'}</code>. Copy them to another machine: a backup beside the data burns with it.
+        {say('oneIsMadeEveryDay', { keep: known?.keep ?? 14 })}
+        <code>{known?.folder ?? '…'}</code>
+        {say('copyThemToAnotherMachine')}
       </Box>
       <Button variant="outlined" sx={{ background: color.sheet, mt: 1 }} onClick={make.send} loading={make.busy}>
-        Back up now
+        {say('backUpNow')}
       </Button>
       {make.error && (
         <Alert severity="error" sx={{ mt: 1 }}>
@@ -48,10 +50,11 @@ export function Backups() {
       <Box component="ul" sx={{ m: 0, mt: 1, pl: 2.5 }}>
         {known?.backups.slice(0, SHOWN).map((one) => (
           <li key={one.name}>
-            {moment(one.madeAt)}, {one.kilobytes.toLocaleString('en-US')} kB, <code>{one.name}</code>
+            {say('kb', { moment: moment(one.madeAt), kilobytes: one.kilobytes.toLocaleString('en-US') })}
+            <code>{one.name}</code>
           </li>
         ))}
-        {known?.backups.length === 0 && <li>None yet.</li>}
+        {known?.backups.length === 0 && <li>{say('noneYet')}</li>}
       </Box>
     </Box>
   )

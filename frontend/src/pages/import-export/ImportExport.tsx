@@ -16,12 +16,13 @@ import { useSend } from '../../ui/useSend'
 import { Backups } from './Backups'
 import { ImportFile } from './ImportFile'
 import type { Kind } from './kind'
+import { say } from './words'
 
 const KINDS: readonly (readonly [Kind, string])[] = [
   ['VEHICLES', 'vehicles'],
   ['TIRES', 'tires'],
-  ['ODOMETERS', 'odometer readings'],
-  ['READINGS', 'pressure and tread readings'],
+  ['ODOMETERS', say('odometerReadings')],
+  ['READINGS', say('pressureAndTreadReadings')],
 ]
 
 /** Lists in and out, and everything at once. */
@@ -38,9 +39,9 @@ export function ImportExport() {
   })
   const columns = guides.data?.find((guide) => guide.type === kind)?.columns ?? []
   return (
-    <Page title="Import and export">
+    <Page title={say('importAndExport')}>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
-        <Choice label="What" value={kind} options={KINDS} onChange={setKind} width={260} />
+        <Choice label={say('what')} value={kind} options={KINDS} onChange={setKind} width={260} />
         <Button
           variant="outlined"
           sx={{ background: color.sheet }}
@@ -48,14 +49,14 @@ export function ImportExport() {
           href={`/api/exports/${kind}${asEntered ? '' : `?units=${units}`}`}
           download
         >
-          Download as CSV
+          {say('downloadAsCsv')}
         </Button>
         <Button component="a" href={`/api/imports/${kind}/template`} download>
-          Empty file to fill
+          {say('emptyFileToFill')}
         </Button>
         <FormControlLabel
           control={<Checkbox checked={asEntered} onChange={(event) => setAsEntered(event.target.checked)} />}
-          label="Values exactly as they were entered"
+          label={say('valuesExactlyAsTheyWere')}
         />
         {manager && (
           <Button
@@ -65,24 +66,26 @@ export function ImportExport() {
             href="/api/export"
             download
           >
-            Download everything as JSON
+            {say('downloadEverythingAsJson')}
           </Button>
         )}
       </Box>
       {coordinator ? (
         <ImportFile key={kind} kind={kind} columns={columns} />
       ) : (
-        <Alert severity="info">Bringing files in is a coordinator’s work; taking them out is open to you.</Alert>
+        <Alert severity="info">{say('bringingFiles')}</Alert>
       )}
       <Box component="h2" sx={{ typography: 'h3', m: 0, mt: 4, mb: 1 }}>
-        What the file holds
+        {say('whatTheFileHolds')}
       </Box>
       <Box sx={{ mb: 1, maxWidth: 760 }}>
-        Headers may have other names, titles may stand above them and a unit in them (<em>Cold PSI</em>,{' '}
-        <em>Odometer (km)</em>). Readings may also have a row to a vehicle and a column to a tire (<em>LF psi</em>,{' '}
-        <em>RRO tread</em>). Everything is checked first; nothing is stored before you say so.
+        {say('headersMayHaveOtherNames')}
+        <em>{say('coldPsi')}</em>, <em>{say('odometerKm')}</em>
+        {say('readingsMayAlsoHave')}
+        <em>{say('lfPsi')}</em>, <em>{say('rroTread')}</em>
+        {say('everythingIsCheckedFirstNothing')}
       </Box>
-      <Table label="Columns of the file" heads={['Header', 'Contents', '']}>
+      <Table label={say('columnsOfTheFile')} heads={['Header', 'Contents', '']}>
         {columns.map((column) => (
           <tr key={column.name}>
             <td>
@@ -106,27 +109,28 @@ function TelematicsDrop() {
   const read = useSend<Schemas['TelematicsImportView']>(() => answerOf(api.POST('/api/telematics/read')), setSaid, null)
   const drop = useSend<unknown>(() => answerOf(api.POST('/api/simulators/telematics')), read.send, null)
   return (
-    <Box component="section" aria-label="Telematics" sx={{ mt: 4 }}>
+    <Box component="section" aria-label={say('telematics')} sx={{ mt: 4 }}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-        Odometers from telematics
+        {say('odometersFromTelematics')}
       </Box>
       <Box>
-        CSV files with the columns unit, day and odometer, dropped into the folder <code>telematics</code> of the data
-        folder. Files read are moved aside.
+        {say('csvFilesWithTheColumns')}
+        <code>{say('telematics2')}</code>
+        {say('ofTheDataFolderFiles')}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
         <Button variant="outlined" sx={{ background: color.sheet }} onClick={read.send} loading={read.busy}>
-          Import files now
+          {say('importFilesNow')}
         </Button>
         {simulated && (
           <Button onClick={drop.send} loading={drop.busy}>
-            Create simulated file
+            {say('createSimulatedFile')}
           </Button>
         )}
       </Box>
       {said && (
         <Alert severity={said.faults.length === 0 ? 'success' : 'warning'} sx={{ mt: 1 }}>
-          {said.files} {said.files === 1 ? 'file' : 'files'} read, {said.readings} readings taken.
+          {say('fileReadReadingsTaken', { files: said.files, readings: said.readings })}
           {said.faults.map((fault) => (
             <div key={fault}>{fault}</div>
           ))}

@@ -15,6 +15,7 @@ import { Choice } from '../../ui/Entry'
 import { Table } from '../../ui/Table'
 import { many } from '../../units/format'
 import type { Kind } from './kind'
+import { say } from './words'
 
 type Result = Schemas['ImportResult']
 type Row = Schemas['RowResult']
@@ -26,7 +27,7 @@ const NONE = '-'
 const WORDS: Record<Row['outcome'], string> = {
   ADDED: 'new',
   CHANGED: 'changed',
-  SAME: 'as on file',
+  SAME: say('asOnFile'),
   FAULTY: 'faulty',
 }
 
@@ -100,12 +101,12 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
     if (file && result) take.mutate({ file, dryRun: true, headers: result.headers, chosen, answers: next })
   }
   return (
-    <Box component="section" aria-label="Import file">
+    <Box component="section" aria-label={say('importFile')}>
       <input
         ref={input}
         type="file"
         accept=".csv,.tsv,.txt,.xlsx,.ods,text/csv,text/plain"
-        aria-label="File to bring in: CSV, XLSX or ODS"
+        aria-label={say('fileToBringInCsv')}
         style={{ display: 'none' }}
         onChange={(event) => {
           const next = event.target.files?.[0]
@@ -114,18 +115,17 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
         }}
       />
       <Button variant="contained" onClick={() => input.current?.click()} loading={take.isPending}>
-        {file ? 'Choose another file…' : 'Bring a file in…'}
+        {file ? say('chooseAnotherFile') : say('bringAFile')}
       </Button>
       {file && (
         <Box component="span" sx={{ ml: 1.5 }}>
           {file.name}
-          {result?.sheet && `, sheet ${result.sheet}`}
+          {result?.sheet && say('sheet', { sheet: result.sheet })}
         </Box>
       )}
       {tooBig && (
         <Alert severity="error" sx={{ mt: 1.5 }}>
-          This file holds {Math.round((file?.size ?? 0) / 1024 / 1024)} MB; at most 8 MB go in at once. Nothing was
-          stored. Split it and bring the parts in one after the other.
+          {say('thisFileHoldsMb', { file: Math.round((file?.size ?? 0) / 1024 / 1024) })}
         </Alert>
       )}
       {problem && (
@@ -138,8 +138,7 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
           <Columns headers={result.headers} columns={columns} chosen={chosen} onChoose={again} />
           {result.missing.length > 0 && (
             <Alert severity="error" sx={{ mt: 1.5 }}>
-              These columns are needed and weren’t found: {result.missing.join(', ')}. Match them above, or add them to
-              the file.
+              {say('theseColumnsAreNeeded', { missing: result.missing.join(', ') })}
             </Alert>
           )}
           {result.questions.map((question) => (
@@ -165,12 +164,13 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
           ))}
           {result.leftOut.length > 0 && (
             <Box sx={{ mt: 1.5, color: 'text.secondary' }}>
-              Not read as rows:{' '}
-              {result.leftOut
-                .slice(0, 6)
-                .map((line) => `line ${line.line}, “${line.text}”`)
-                .join('; ')}
-              {result.leftOut.length > 6 && ` and ${result.leftOut.length - 6} more`}.
+              {say('notReadAsRows', {
+                leftOut: result.leftOut
+                  .slice(0, 6)
+                  .map((line) => say('line', { line: line.line, text: line.text }))
+                  .join('; '),
+              })}
+              {result.leftOut.length > 6 && say('andMore', { count: result.leftOut.length - 6 })}.
             </Box>
           )}
           <Outcome result={result} />
@@ -179,7 +179,7 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
               {result.faulty > 0 && (
                 <FormControlLabel
                   control={<Checkbox checked={skip} onChange={(event) => setSkip(event.target.checked)} />}
-                  label={`Skip ${many(result.faulty, 'row', 'rows')} with errors and import the rest`}
+                  label={say('skipWithErrorsAndImport', { many: many(result.faulty, say('row'), say('rows')) })}
                 />
               )}
               <Button
@@ -188,7 +188,7 @@ export function ImportFile({ kind, columns }: { kind: Kind; columns: Schemas['Co
                 loading={take.isPending}
                 onClick={() => take.mutate({ file, dryRun: false, headers: result.headers, chosen })}
               >
-                Store {many(result.added + result.changed, 'row', 'rows')}
+                {say('store', { many: many(result.added + result.changed, 'row', 'rows') })}
               </Button>
             </Box>
           )}
@@ -208,17 +208,17 @@ function Columns(props: {
   return (
     <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, mt: 2 }}>
       <Box component="legend" sx={{ typography: 'h2', p: 0, mb: 1 }}>
-        Column mapping
+        {say('columnMapping')}
       </Box>
       <Box sx={{ display: 'flex', gap: 1.25, flexWrap: 'wrap' }}>
         {props.headers.map((header) => (
           <Choice
             key={header.index}
-            label={header.header || `column ${header.index + 1}`}
+            label={header.header || say('column', { index: header.index + 1 })}
             value={props.chosen[header.index] ?? matchOf(header)}
             options={
               header.position && header.column
-                ? [...options, [matchOf(header), `${header.column} at ${header.position}`]]
+                ? [...options, [matchOf(header), say('at', { column: header.column, position: header.position })]]
                 : options
             }
             onChange={(column) => props.onChoose({ ...props.chosen, [header.index]: column })}
@@ -240,23 +240,29 @@ function Outcome({ result }: { result: Result }) {
       <Alert severity={result.stored ? 'success' : result.faulty > 0 ? 'warning' : 'info'} sx={{ mb: 1.5 }}>
         {result.stored ? (
           <>
-            <strong>Stored.</strong> {result.added} new, {result.changed} changed, {result.same} as on file already
-            {result.faulty > 0 && `; ${result.faulty} rows with errors were skipped`}.
+            <strong>{say('stored')}</strong>
+            {say('newChangedAsOnFile', { added: result.added, changed: result.changed, same: result.same })}
+            {result.faulty > 0 && say('rowsWithErrorsWereSkipped', { faulty: result.faulty })}.
           </>
         ) : (
           <>
-            <strong>Checked. Nothing was saved yet.</strong> {result.added} would be new, {result.changed} changed,{' '}
-            {result.same} are on file already, {result.faulty} are faulty.
+            <strong>{say('checkedNothingWasSavedYet')}</strong>
+            {say('wouldBeNewChanged', {
+              added: result.added,
+              changed: result.changed,
+              same: result.same,
+              faulty: result.faulty,
+            })}
           </>
         )}
       </Alert>
       {faulty.length > 0 && (
         <FormControlLabel
           control={<Checkbox checked={all} onChange={(event) => setAll(event.target.checked)} />}
-          label="Show the good rows too"
+          label={say('showTheGoodRowsToo')}
         />
       )}
-      <Table label="Outcome by row" heads={['Line', 'Row', 'Outcome']}>
+      <Table label={say('outcomeByRow')} heads={['Line', 'Row', 'Outcome']}>
         {shown.map((row, at) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: rows of one answer keep their places, and a line may be several of them
           <tr key={at}>
@@ -274,7 +280,9 @@ function Outcome({ result }: { result: Result }) {
           </tr>
         ))}
       </Table>
-      {(all || faulty.length === 0 ? result.rows : faulty).length > SHOWN && <p>The first {SHOWN} rows are shown.</p>}
+      {(all || faulty.length === 0 ? result.rows : faulty).length > SHOWN && (
+        <p>{say('firstRowsAreShown', { shown: SHOWN })}</p>
+      )}
     </Box>
   )
 }

@@ -10,6 +10,7 @@ import { Choice, Entry } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
 import { Title } from '../../ui/Title'
 import { labelCode } from '../scan/label'
+import { say } from './words'
 
 interface Tag {
   key: string
@@ -45,7 +46,7 @@ export function Labels() {
               lines: [
                 vehicle.description,
                 vehicle.yard,
-                vehicle.placardLocation ? `Placard: ${vehicle.placardLocation}` : '',
+                vehicle.placardLocation ? say('placard', { placardLocation: vehicle.placardLocation }) : '',
               ],
             },
             ...vehicle.positions
@@ -53,8 +54,8 @@ export function Labels() {
               .map((row) => ({
                 key: `t${row.tireId}`,
                 code: labelCode('tire', row.tireId ?? 0),
-                title: row.number ?? `Tire ${row.tireId}`,
-                lines: [row.tire ?? '', row.size ?? '', row.dot ? `DOT ${row.dot}` : 'DOT not read'],
+                title: row.number ?? say('tire', { tireId: row.tireId }),
+                lines: [row.tire ?? '', row.size ?? '', row.dot ? `DOT ${row.dot}` : say('dotNotRead')],
               })),
           ]
         : [],
@@ -65,8 +66,8 @@ export function Labels() {
             {
               key: `t${tire.id}`,
               code: labelCode('tire', tire.id),
-              title: tire.number ?? `Tire ${tire.id}`,
-              lines: [tire.model, tire.sidewall, tire.dot ? `DOT ${tire.dot}` : 'DOT not read'],
+              title: tire.number ?? say('tire2', { id: tire.id }),
+              lines: [tire.model, tire.sidewall, tire.dot ? `DOT ${tire.dot}` : say('dotNotRead')],
             },
           ]
         : [],
@@ -77,21 +78,22 @@ export function Labels() {
     <Page
       title={
         <span className="not-printed">
-          <Title>Labels</Title>Labels
+          <Title>{say('labels')}</Title>
+          {say('labels')}
         </span>
       }
-      about={<span className="not-printed">Scan a label to open its vehicle or tire page on a phone.</span>}
+      about={<span className="not-printed">{say('scanALabelToOpen')}</span>}
       actions={
         tags.length > 0 && (
           <Button variant="contained" onClick={() => window.print()}>
-            Print {tags.length} tags
+            {say('printTags', { count: tags.length })}
           </Button>
         )
       }
     >
       <Box className="not-printed" sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mb: 2 }}>
         <Choice
-          label="Add a vehicle and its tires"
+          label={say('addAVehicle')}
           value=""
           options={(fleet.data ?? []).map((one) => [String(one.id), one.unit] as const)}
           onChange={(id) =>
@@ -103,7 +105,7 @@ export function Labels() {
           width={260}
         />
         <Choice
-          label="Add a whole yard"
+          label={say('addAWholeYard')}
           value=""
           options={[...new Set((fleet.data ?? []).map((one) => one.yard))].sort().map((yard) => [yard, yard] as const)}
           onChange={(yard) =>
@@ -120,15 +122,15 @@ export function Labels() {
           width={220}
         />
         <Entry
-          label="Address phones reach this server at"
+          label={say('addressPhonesReachThisServer')}
           value={address}
           onChange={setAddress}
-          hint={local ? 'This address works on this machine only.' : undefined}
+          hint={local ? say('thisAddressWorks') : undefined}
           width={340}
         />
-        {tags.length > 0 && <Button onClick={() => setSearch({})}>Start over</Button>}
+        {tags.length > 0 && <Button onClick={() => setSearch({})}>{say('startOver')}</Button>}
       </Box>
-      {tags.length === 0 && <p className="not-printed">Choose a vehicle to see its tags and those of its tires.</p>}
+      {tags.length === 0 && <p className="not-printed">{say('chooseAVehicleToSee')}</p>}
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))', gap: 1.5 }}>
         {tags.map((tag) => (
           <Box
@@ -146,7 +148,7 @@ export function Labels() {
               src={`/api/qr?address=${encodeURIComponent(address)}&path=${encodeURIComponent(`/s/${tag.code}`)}`}
               width={112}
               height={112}
-              alt={`Code that opens ${tag.title}`}
+              alt={say('codeThatOpens', { tag: tag.title })}
             />
             <Box sx={{ minWidth: 0 }}>
               <Box sx={{ fontSize: 20, fontWeight: 750 }}>{tag.title}</Box>

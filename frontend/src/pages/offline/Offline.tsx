@@ -18,15 +18,14 @@ import { Choice } from '../../ui/Entry'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { many, moment } from '../../units/format'
+import { say } from './words'
 
 const USE: Record<OfflineUse, string> = {
-  ready: 'This device opens Rotagens without a network. Save vehicles for offline use before you go out.',
-  preparing: 'The pages are being saved on this device…',
-  insecure:
-    'Offline use is off: this page came over plain http from another machine, and a browser keeps nothing of such a page. Ask for the https address that “run --lan” prints, and install its certificate.',
-  untrusted:
-    'Offline use is off: this device doesn’t trust the server’s certificate yet. Install it from the address below, then open the program again.',
-  unsupported: 'Offline use is not available in this browser. Entries are still saved on this device.',
+  ready: say('thisDeviceOpensRotagensWithout'),
+  preparing: say('pagesAreBeingSaved'),
+  insecure: say('offlineUseIsOff'),
+  untrusted: say('offlineUseIsOff2'),
+  unsupported: say('offlineUseIsNotAvailable'),
 }
 
 /** What this device takes into the yard, and what of it waits to be sent. */
@@ -37,23 +36,23 @@ export function Offline() {
   useEffect(() => void uploadQueue.load(), [])
   const words = waitingWords(held)
   return (
-    <Page title="Offline" about="walk-arounds on this device, for use without a network">
+    <Page title={say('offline')} about={say('walkAroundsOnThisDevice')}>
       <Alert severity={use === 'ready' || use === 'preparing' ? 'info' : 'warning'} sx={{ mb: 2, maxWidth: 820 }}>
         {USE[use]}
       </Alert>
       {words && (
         <Box sx={{ display: 'flex', columnGap: 2, rowGap: 1, alignItems: 'center', mb: 2, flexWrap: 'wrap' }}>
-          <strong>Waiting to upload: {words}.</strong>
+          <strong>{say('waitingToUpload', { words })}</strong>
           <Button variant="contained" onClick={() => void uploadQueue.sendAll()} sx={{ minHeight: 44 }}>
-            Upload now
+            {say('uploadNow')}
           </Button>
         </Box>
       )}
       {may && <TakeAlong />}
       {held.sheets.length === 0 ? (
-        <p>No vehicles saved for offline use.</p>
+        <p>{say('noVehiclesSavedForOffline')}</p>
       ) : (
-        <Table label="On this device" heads={['Vehicle', 'Walk-around', 'Waits', '']} stacked>
+        <Table label={say('onThisDevice')} heads={['Vehicle', 'Walk-around', 'Waits', '']} stacked>
           {[...held.sheets]
             .sort((one, other) => one.walkAround.unit.localeCompare(other.walkAround.unit))
             .map((sheet) => (
@@ -80,8 +79,8 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
       </td>
       <td>
         {sheet.walkAround.scopeTitle},{' '}
-        {sheet.walkAround.id === 0 ? 'not started' : `started by ${sheet.walkAround.startedBy}`}
-        <Box sx={{ color: 'text.secondary' }}>as of {moment(sheet.keptAt)}</Box>
+        {sheet.walkAround.id === 0 ? say('notStarted') : say('startedBy', { startedBy: sheet.walkAround.startedBy })}
+        <Box sx={{ color: 'text.secondary' }}>{say('asOf', { moment: moment(sheet.keptAt) })}</Box>
       </td>
       <td>
         {entries.map((one) => (
@@ -90,10 +89,10 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
               {one.position}
             </Link>{' '}
             {one.state === 'conflict'
-              ? `${one.theirs?.by ?? 'Another user'} also saved this. Choose a version.`
+              ? say('alsoSavedThisChoose', { by: one.theirs?.by ?? say('anotherUser') })
               : one.state === 'refused'
-                ? 'refused: look at the marked entry'
-                : `taken ${moment(one.takenAt)}${one.by ? ` by ${one.by.name}` : ''}`}
+                ? say('refusedLookAtTheMarked')
+                : say('taken', { moment: moment(one.takenAt), by: one.by ? say('by', { by: one.by.name }) : '' })}
           </div>
         ))}
         {photos.map((photo) => (
@@ -103,14 +102,18 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
             >
               {photo.position}
             </Link>{' '}
-            {photo.problem ? `photo refused: ${photo.problem.fields[0]?.message ?? photo.problem.detail}` : 'a photo'}
+            {photo.problem
+              ? say('photoRefused', { message: photo.problem.fields[0]?.message ?? photo.problem.detail })
+              : 'a photo'}
           </div>
         ))}
         {sheet.finish && (
           <div>
             {sheet.finish.problem
-              ? `could not be finished: ${sheet.finish.problem.fields[0]?.message ?? sheet.finish.problem.detail}`
-              : 'to be finished'}
+              ? say('couldNotBeFinished', {
+                  message: sheet.finish.problem.fields[0]?.message ?? sheet.finish.problem.detail,
+                })
+              : say('toBeFinished')}
           </div>
         )}
         {!waits && '–'}
@@ -123,11 +126,11 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
           to={`/vehicles/${sheet.vehicleId}/walk-around/${sheet.walkAround.id || 'sheet'}`}
           sx={{ mr: 1, background: color.sheet }}
         >
-          Walk-around
+          {say('walkAround')}
         </Button>
         {!waits && (
           <Button size="small" onClick={() => void uploadQueue.dropSheet(sheet.vehicleId)}>
-            Remove from device
+            {say('removeFromDevice')}
           </Button>
         )}
       </td>
@@ -140,20 +143,17 @@ function Phones() {
   const lan = useQuery({ queryKey: ['lan'], queryFn: () => answerOf(api.GET('/api/lan')), staleTime: 60_000 })
   if (!lan.data || lan.data.length === 0) return null
   return (
-    <Box component="section" aria-label="Phones" sx={{ mt: 3 }}>
+    <Box component="section" aria-label={say('phones')} sx={{ mt: 3 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        On a phone
+        {say('onAPhone')}
       </Box>
-      <p style={{ margin: '0 0 8px', maxWidth: 640 }}>
-        Point the phone’s camera here. It gets the certificate of this fleet’s own server once, then the program by
-        https.
-      </p>
+      <p style={{ margin: '0 0 8px', maxWidth: 640 }}>{say('pointThePhonesCameraHere')}</p>
       <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
         {lan.data.map((one) => (
           <Box key={one.door} sx={{ width: 190 }}>
             <img
               src={`/api/qr?address=${encodeURIComponent(one.door.replace(/\/$/, ''))}&path=${encodeURIComponent('/')}`}
-              alt={`Code for ${one.door}`}
+              alt={say('codeFor', { door: one.door })}
               width={180}
               height={180}
             />
@@ -198,24 +198,24 @@ function TakeAlong() {
   return (
     <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
       <Choice
-        label="Yard"
+        label={say('yard')}
         value={which}
-        options={[['', 'all yards'], ...yards.map((one) => [one, one] as const)]}
+        options={[['', say('allYards')], ...yards.map((one) => [one, one] as const)]}
         onChange={setWhich}
       />
       <Choice
-        label="Walk-around"
+        label={say('walkAround')}
         value={scope}
         options={(scopes.data ?? []).map((one) => [one.scope, one.title] as const)}
         onChange={setScope}
       />
       <Button variant="outlined" loading={take.isPending} onClick={() => take.mutate()} sx={{ minHeight: 48 }}>
-        Take along {many(vehicles.length, 'vehicle', 'vehicles')}
+        {say('takeAlong', { many: many(vehicles.length, 'vehicle', 'vehicles') })}
       </Button>
       <span role="status">
-        {take.isPending && `${done} of ${vehicles.length}`}
-        {take.isSuccess && `${done} on this device`}
-        {take.isError && `Stopped after ${done}: ${take.error.message}`}
+        {take.isPending && say('of', { done, count: vehicles.length })}
+        {take.isSuccess && say('onThisDevice2', { done })}
+        {take.isError && say('stoppedAfter', { done, message: take.error.message })}
       </span>
     </Box>
   )

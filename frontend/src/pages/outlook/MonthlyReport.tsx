@@ -18,6 +18,7 @@ import { LongList } from '../../ui/LongList'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { day, localDay } from '../../units/format'
+import { say } from './words'
 
 /** The month on one page, for whoever answers for the fleet. */
 export function MonthlyReport() {
@@ -33,37 +34,46 @@ export function MonthlyReport() {
   const view = query.data
   return (
     <Page
-      title="Monthly report"
-      about={`${day(view.from)} to ${day(view.to)}`}
+      title={say('monthlyReport')}
+      about={say('to2', { from: day(view.from), to: day(view.to) })}
       actions={
         <>
-          <Entry label="Month" value={month} onChange={(next) => next && setMonth(next)} type="month" width={170} />
+          <Entry
+            label={say('month')}
+            value={month}
+            onChange={(next) => next && setMonth(next)}
+            type="month"
+            width={170}
+          />
           <Button component="a" href={`/api/monthly-report.csv?month=${month}&units=${units}`}>
-            CSV
+            {say('csv')}
           </Button>
           <Button variant="outlined" sx={{ background: color.sheet }} onClick={() => globalThis.print()}>
-            Print
+            {say('print')}
           </Button>
         </>
       }
     >
       <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
         <Box component="dl" sx={{ display: 'flex', gap: 4, flexWrap: 'wrap', m: 0 }}>
-          <Figure figure={`${view.outOfService.length} of ${view.vehicles}`} words="vehicles out of service" />
-          <Figure figure={`${view.onTimePercent}%`} words="of tires checked on time" />
-          <Figure figure={view.spent} words="spent on tires this month" />
-          <Figure figure={view.committed} words="Committed for open jobs" />
           <Figure
-            figure={view.centsPerMile === undefined ? 'not known' : `${view.centsPerMile} ¢`}
-            words="Tire cost per mile, 12 months"
+            figure={say('of', { count: view.outOfService.length, vehicles: view.vehicles })}
+            words={say('vehiclesOutOfService')}
           />
-          <Figure figure={String(view.retired)} words="tires retired" />
-          <Figure figure={String(view.readings)} words="readings taken" />
-          <Figure figure={String(view.jobsDone)} words="jobs done" />
+          <Figure figure={`${view.onTimePercent}%`} words={say('ofTiresCheckedOnTime')} />
+          <Figure figure={view.spent} words={say('spentOnTiresThisMonth')} />
+          <Figure figure={view.committed} words={say('committedForOpenJobs')} />
+          <Figure
+            figure={view.centsPerMile === undefined ? say('notKnown') : `${view.centsPerMile} ¢`}
+            words={say('tireCostPerMile12')}
+          />
+          <Figure figure={String(view.retired)} words={say('tiresRetired')} />
+          <Figure figure={String(view.readings)} words={say('readingsTaken')} />
+          <Figure figure={String(view.jobsDone)} words={say('jobsDone')} />
         </Box>
         <Past view={view} />
-        <Part title="Out of service">
-          {view.outOfService.length === 0 && <p>None.</p>}
+        <Part title={say('outOfService')}>
+          {view.outOfService.length === 0 && <p>{say('none')}</p>}
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             <LongList
               of={view.outOfService}
@@ -78,8 +88,8 @@ export function MonthlyReport() {
             />
           </Box>
         </Part>
-        <Part title="Checked on time">
-          <Table label="Checked on time" heads={['Vehicle class', 'Tires', 'On time', 'Overdue']}>
+        <Part title={say('checkedOnTime')}>
+          <Table label={say('checkedOnTime')} heads={[say('vehicleClass'), 'Tires', say('onTime'), 'Overdue']}>
             {view.checked.map((line) => (
               <tr key={line.vehicleClass}>
                 <td>{line.vehicleClass}</td>
@@ -90,10 +100,14 @@ export function MonthlyReport() {
             ))}
           </Table>
         </Part>
-        <Part title="Leaks and wear">
-          {view.findings.length === 0 && <p>None.</p>}
+        <Part title={say('leaksAndWear')}>
+          {view.findings.length === 0 && <p>{say('none')}</p>}
           {view.findings.length > 0 && (
-            <Table label="Leaks and wear" count={view.findings.length} heads={['Vehicle', 'Tire', 'What', 'Figure']}>
+            <Table
+              label={say('leaksAndWear')}
+              count={view.findings.length}
+              heads={['Vehicle', 'Tire', 'What', 'Figure']}
+            >
               <LongList
                 of={view.findings}
                 keyOf={(line) => `${line.unit} ${line.position} ${line.statement}`}
@@ -119,7 +133,7 @@ export function MonthlyReport() {
 }
 
 const KINDS: Look[] = [
-  { name: 'Tires received', fill: color.petrol },
+  { name: say('tiresReceived'), fill: color.petrol },
   { name: 'Labor', fill: color.watch, hatch: 'rising' },
 ]
 
@@ -134,14 +148,16 @@ function Past({ view }: { view: Schemas['MonthlyReportView'] }) {
       sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }, gap: 3 }}
     >
       <Figures
-        title="Spending by month"
-        about="Labor is the jobs’ time by the shop’s own rules, at the policy’s rate."
-        heads={['Month', 'Tires received', 'Labor', 'Total']}
+        title={say('spendingByMonth')}
+        about={say('laborIsTheJobsTime')}
+        heads={['Month', say('tiresReceived'), 'Labor', 'Total']}
         rows={view.spending.map((one) => [monthName(one.month), one.tires, one.labor, one.total])}
       >
         {spent ? (
           <StackedColumns
-            label={`Spending by month: ${view.spending.map((one) => `${monthName(one.month)} ${one.total}`).join(', ')}`}
+            label={say('spendingByMonth2', {
+              spending: view.spending.map((one) => `${monthName(one.month)} ${one.total}`).join(', '),
+            })}
             kinds={KINDS}
             columns={view.spending.map((one) => ({
               name: monthName(one.month),
@@ -150,25 +166,27 @@ function Past({ view }: { view: Schemas['MonthlyReportView'] }) {
             write={roundMoney}
           />
         ) : (
-          <p>Nothing was spent in these twelve months.</p>
+          <p>{say('nothingWasSpentInThese')}</p>
         )}
       </Figures>
       <Figures
-        title="Checked on time by week"
-        about="Share of tires whose last reading was recent enough when the week ended."
-        heads={['Week from', 'Tires', 'On time']}
+        title={say('checkedOnTimeByWeek')}
+        about={say('shareOfTiresWhoseLast')}
+        heads={[say('weekFrom'), 'Tires', say('onTime')]}
         rows={view.onTimeByWeek.map((one) => [day(one.from), one.tires, `${one.percent}%`])}
       >
         <StackedColumns
-          label={`Checked on time by week: ${view.onTimeByWeek.map((one) => `${day(one.from)} ${one.percent}%`).join(', ')}`}
-          kinds={[{ name: 'On time', fill: color.fit }]}
+          label={say('checkedOnTimeByWeek2', {
+            onTimeByWeek: view.onTimeByWeek.map((one) => `${day(one.from)} ${one.percent}%`).join(', '),
+          })}
+          kinds={[{ name: say('onTime'), fill: color.fit }]}
           columns={view.onTimeByWeek.map((one) => ({ name: dayOfMonth(one.from), figures: [one.percent] }))}
           write={(percent) => `${percent}%`}
         />
       </Figures>
       <Figures
-        title="Retired by cause, 12 months"
-        heads={['Cause', 'This month', '12 months']}
+        title={say('retiredByCause12Months')}
+        heads={['Cause', say('thisMonth'), say('at12Months')]}
         rows={view.causesOfYear.map((one) => [
           one.cause,
           view.causes.find((now) => now.cause === one.cause)?.tires ?? 0,
@@ -176,7 +194,7 @@ function Past({ view }: { view: Schemas['MonthlyReportView'] }) {
         ])}
       >
         {view.causesOfYear.length === 0 ? (
-          <p>No tire was retired.</p>
+          <p>{say('noTireWasRetired')}</p>
         ) : (
           <CauseBars causes={view.causesOfYear.map((one) => ({ name: one.cause, count: one.tires }))} />
         )}

@@ -22,6 +22,7 @@ import { useDebounced } from '../../ui/useDebounced'
 import { useSend } from '../../ui/useSend'
 import { day, many } from '../../units/format'
 import { OutlookSpending } from './OutlookSpending'
+import { say } from './words'
 
 type View = Schemas['OutlookView']
 type Strategy = View['strategy']
@@ -71,19 +72,26 @@ export function Outlook() {
   const values = (of: (tile: (typeof vehicles)[number]) => string) => [...new Set(vehicles.map(of))].sort()
   return (
     <Page
-      title="15-year outlook"
-      about={view && `${many(view.vehicles, 'vehicle', 'vehicles')}, ${day(view.from)} to ${day(view.to)}`}
+      title={say('at15YearOutlook')}
+      about={
+        view &&
+        say('to', {
+          many: many(view.vehicles, say('vehicle'), say('vehicles')),
+          from: day(view.from),
+          to: day(view.to),
+        })
+      }
       actions={
         <>
           <Button
             component="a"
             href={`/api/outlook.csv?strategy=${strategy}&vehicleClass=${encodeURIComponent(vehicleClass)}&yard=${encodeURIComponent(yard)}&units=${units}`}
           >
-            CSV
+            {say('csv')}
           </Button>
           {may && (
             <Button variant="contained" disabled={outlook.isPlaceholderData} onClick={() => setAccepting(true)}>
-              Schedule the next two years…
+              {say('scheduleTheNextTwoYears')}
             </Button>
           )}
         </>
@@ -92,30 +100,33 @@ export function Outlook() {
       <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
         <Box className="not-printed" sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
           <Choice
-            label="Vehicle class"
+            label={say('vehicleClass')}
             value={vehicleClass}
-            options={[['', 'All classes'], ...values((tile) => tile.vehicleClass).map((one) => [one, one] as const)]}
+            options={[
+              ['', say('allClasses')],
+              ...values((tile) => tile.vehicleClass).map((one) => [one, one] as const),
+            ]}
             onChange={setClass}
             width={190}
           />
           <Choice
-            label="Yard"
+            label={say('yard')}
             value={yard}
-            options={[['', 'All yards'], ...values((tile) => tile.yard).map((one) => [one, one] as const)]}
+            options={[['', say('allYards')], ...values((tile) => tile.yard).map((one) => [one, one] as const)]}
             onChange={setYard}
             width={150}
           />
           <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Box component="legend" sx={{ float: 'left', alignSelf: 'center', p: 0, pr: 0.5, color: 'text.secondary' }}>
-              What if
+              {say('whatIf')}
             </Box>
             {(
               [
-                ['overallYears', 'Overall age', 'years'],
-                ['steerYears', 'Steer age', 'years'],
-                ['pull', 'Pull point', '/32 in'],
-                ['visitMonths', 'Visit interval', 'months'],
-                ['growthPercent', 'Price increase', '%'],
+                ['overallYears', say('overallAge'), 'years'],
+                ['steerYears', say('steerAge'), 'years'],
+                ['pull', say('pullPoint'), '/32 in'],
+                ['visitMonths', say('visitInterval'), 'months'],
+                ['growthPercent', say('priceIncrease'), '%'],
               ] as const
             ).map(([name, label, unit]) => (
               <Entry
@@ -134,9 +145,13 @@ export function Outlook() {
           {view && <Compared view={view} chosen={strategy} onChoose={setStrategy} />}
           {view?.difference && (
             <Alert severity="info">
-              <strong>With the numbers tried</strong> this strategy comes to {view.difference.tires},{' '}
-              {view.difference.money}; oldest steer tire {view.difference.oldestSteer}, limits broken{' '}
-              {view.difference.limitsExceeded}.
+              <strong>{say('withTheNumbersTried')}</strong>
+              {say('thisStrategyComesToOldest', {
+                tires: view.difference.tires,
+                money: view.difference.money,
+                oldestSteer: view.difference.oldestSteer,
+                limitsExceeded: view.difference.limitsExceeded,
+              })}
             </Alert>
           )}
           {view && <Ahead view={view} />}
@@ -151,18 +166,18 @@ export function Outlook() {
 
 function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: Strategy) => void }) {
   return (
-    <Box component="section" aria-label="Strategies">
+    <Box component="section" aria-label={say('strategies')}>
       <Table
-        label="Strategies over 15 years"
+        label={say('strategiesOver15Years')}
         heads={[
           'Strategy',
           'Cost',
           'Tires',
           'Sensors',
-          'Days in shop',
-          'Unused life',
-          'Oldest steer',
-          'Limits exceeded',
+          say('daysInShop'),
+          say('unusedLife'),
+          say('oldestSteer'),
+          say('limitsExceeded'),
         ]}
       >
         {props.view.strategies.map((one) => (
@@ -181,13 +196,13 @@ function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: St
             </Box>
             <td>
               <strong>{one.money}</strong>
-              {one.cheapest && <div>cheapest</div>}
+              {one.cheapest && <div>{say('cheapest')}</div>}
             </td>
             <td>{one.tires}</td>
             <td>{one.sensors}</td>
             <td>{one.visits}</td>
             <td>{one.unusedLife}</td>
-            <td>{one.oldestSteer ?? 'no limit'}</td>
+            <td>{one.oldestSteer ?? say('noLimit')}</td>
             <td>{one.limitsExceeded === 0 ? 'none' : <strong>{one.limitsExceeded}</strong>}</td>
           </Box>
         ))}
@@ -202,20 +217,21 @@ function Ahead({ view }: { view: View }) {
   return (
     <>
       <Alert severity={view.odds.percent >= 80 ? 'success' : 'warning'} icon={false}>
-        <strong>
-          About {view.odds.unplannedChanges} {view.odds.unplannedChanges === 1 ? 'tire goes' : 'tires go'} before their
-          day
-        </strong>{' '}
-        until {day(view.odds.until)}; {view.odds.percent} in 100 that none does. From each wear rate’s own range and
-        damage by the policy’s share, {view.odds.tries} tries. New tires arrive {view.deliveredMonths} months old.
-        {view.unpriced > 0 && ` ${many(view.unpriced, 'tire has', 'tires have')} no price in the catalog.`}
-        {view.wearUnknown > 0 &&
-          ` Wear rate unknown for ${many(view.wearUnknown, 'tire', 'tires')}. Only their age limits are used.`}
+        <strong>{say('aboutTireGoesBeforeTheir', { unplannedChanges: view.odds.unplannedChanges })}</strong>
+        {say('untilIn100ThatNone', {
+          until: day(view.odds.until),
+          percent: view.odds.percent,
+          tries: view.odds.tries,
+          deliveredMonths: view.deliveredMonths,
+        })}
+        {view.unpriced > 0 &&
+          say('noPriceInTheCatalog', { many: many(view.unpriced, say('tireHas'), say('tiresHave')) })}
+        {view.wearUnknown > 0 && say('wearRateUnknownForOnly', { many: many(view.wearUnknown, 'tire', 'tires') })}
       </Alert>
       {view.limitsExceeded.length > 0 && (
-        <Box component="section" aria-label="Limits exceeded">
+        <Box component="section" aria-label={say('limitsExceeded')}>
           <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-            Limits exceeded
+            {say('limitsExceeded')}
           </Box>
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {view.limitsExceeded.slice(0, 8).map((one) => (
@@ -224,17 +240,27 @@ function Ahead({ view }: { view: View }) {
               </li>
             ))}
           </Box>
-          {view.limitsExceeded.length > 8 && <div>and {view.limitsExceeded.length - 8} more</div>}
+          {view.limitsExceeded.length > 8 && <div>{say('andMore', { count: view.limitsExceeded.length - 8 })}</div>}
         </Box>
       )}
       <OutlookSpending view={view} />
-      <Box component="details" aria-label="By year">
+      <Box component="details" aria-label={say('byYear')}>
         <Box component="summary" sx={{ fontWeight: 650 }}>
-          By year, in figures
+          {say('byYearInFigures')}
         </Box>
         <Table
-          label="By year"
-          heads={['Year', 'By quarter', 'Tires', 'Sensors', 'Tires $', 'Sensors $', 'Labor $', 'Total', 'Unused life']}
+          label={say('byYear')}
+          heads={[
+            'Year',
+            say('byQuarter'),
+            'Tires',
+            'Sensors',
+            'Tires $',
+            'Sensors $',
+            'Labor $',
+            'Total',
+            say('unusedLife'),
+          ]}
         >
           {view.years.map((year) => (
             <tr key={year.year}>
@@ -260,22 +286,21 @@ function Ahead({ view }: { view: View }) {
         </Table>
       </Box>
       {shown !== undefined && (
-        <Box component="section" aria-label="Tire timelines">
+        <Box component="section" aria-label={say('tireTimelines')}>
           <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
             <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
-              Tire timelines
+              {say('tireTimelines')}
             </Box>
             <Choice
-              label="Vehicle"
+              label={say('vehicle2')}
               value={String(shown)}
-              options={view.each.map((one) => [String(one.id), `${one.unit}, ${one.tires} tires`] as const)}
+              options={view.each.map(
+                (one) => [String(one.id), say('tires', { unit: one.unit, tires: one.tires })] as const,
+              )}
               onChange={(id) => setVehicle(Number(id))}
               width={210}
             />
-            <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
-              One bar is one tire. Hatched: unused life. Dashed below it: the dates between which wear ends it. Brown:
-              on the vehicle now.
-            </Box>
+            <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{say('oneBarIsOneTire')}</Box>
           </Box>
           <RibbonsOf vehicleId={shown} strategy={view.strategy} />
         </Box>
@@ -303,7 +328,7 @@ function RibbonsOf({ vehicleId, strategy }: { vehicleId: number; strategy: Strat
       sx={{ overflowX: 'auto', background: color.sheet, border: 1, borderColor: 'divider', p: 1 }}
       tabIndex={0}
       role="region"
-      aria-label={`Tire timelines of ${ribbons.data.unit}`}
+      aria-label={say('tireTimelines2', { unit: ribbons.data.unit })}
     >
       <TireTimelines view={ribbons.data} />
     </Box>
@@ -324,24 +349,29 @@ function AcceptDialog(props: { view: View; scope: { vehicleClass: string; yard: 
         }),
       ),
     (made) => {
-      notice({ text: `${many(made.jobs, 'job', 'jobs')} for ${many(made.tires, 'tire', 'tires')} scheduled.` })
+      notice({
+        text: say('forScheduled', {
+          jobs: many(made.jobs, 'job', 'jobs'),
+          vehicles: many(made.tires, 'tire', 'tires'),
+        }),
+      })
       props.onClose()
     },
     null,
   )
   return (
     <FormDialog
-      title={`${title}: schedule the next two years`}
-      action="Create jobs"
+      title={say('scheduleTheNextTwoYears2', { title })}
+      action={say('createJobs')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={props.onClose}
     >
       <Box sx={{ width: '100%' }}>
-        Each visit of this strategy until {day(view.odds.until)} becomes a job on its day, and what it needs stands on
-        the <Link to="/stock/to-order">order list</Link>. Positions that have a job already are left alone. Numbers only
-        tried don’t count: change the policy first.
+        {say('eachVisitOfThisStrategy', { until: day(view.odds.until) })}
+        <Link to="/stock/to-order">{say('orderList')}</Link>
+        {say('positionsThatHaveAJob')}
       </Box>
     </FormDialog>
   )

@@ -1,11 +1,12 @@
 import { AreaNav } from '../../ui/AreaNav'
+import { say } from './words'
 
 const PAGES = [
-  { to: '/outlook', word: '15-year outlook' },
-  { to: '/outlook/monthly-report', word: 'Monthly report' },
+  { to: '/outlook', word: say('at15YearOutlook') },
+  { to: '/outlook/monthly-report', word: say('monthlyReport') },
 ]
 
 /** The years ahead, and the month behind. */
 export function OutlookArea() {
-  return <AreaNav label="Outlook pages" pages={PAGES} />
+  return <AreaNav label={say('outlookPages')} pages={PAGES} />
 }

@@ -6,6 +6,7 @@ import { Lines } from '../../drawings/charts/Lines'
 import { StackedColumns } from '../../drawings/charts/StackedColumns'
 import { roundMoney } from '../../drawings/charts/write'
 import { Figures } from '../../ui/Figures'
+import { say } from './words'
 
 const KINDS: Look[] = [
   { name: 'Tires', fill: color.petrol },
@@ -21,12 +22,14 @@ export function OutlookSpending({ view }: { view: Schemas['OutlookView'] }) {
       sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }, gap: 3 }}
     >
       <Figures
-        title={`Spending by year: ${view.strategies.find((one) => one.strategy === view.strategy)?.title}`}
+        title={say('spendingByYear', {
+          strategies: view.strategies.find((one) => one.strategy === view.strategy)?.title,
+        })}
         heads={['Year', 'Tires $', 'Sensors $', 'Labor $', 'Total']}
         rows={view.years.map((one) => [one.year, one.tireMoney, one.sensorMoney, one.laborMoney, one.money])}
       >
         <StackedColumns
-          label={`Spending by year: ${view.years.map((one) => `${one.year} ${one.money}`).join(', ')}`}
+          label={say('spendingByYear2', { years: view.years.map((one) => `${one.year} ${one.money}`).join(', ') })}
           kinds={KINDS}
           columns={view.years.map((one) => ({
             name: String(one.year),
@@ -36,12 +39,15 @@ export function OutlookSpending({ view }: { view: Schemas['OutlookView'] }) {
         />
       </Figures>
       <Figures
-        title="Spent until then, by strategy"
+        title={say('spentUntilThenByStrategy')}
         heads={['Year', ...view.strategies.map((one) => one.title)]}
         rows={years.map((year, at) => [year, ...view.strategies.map((one) => roundMoney(one.spentByYear[at] ?? 0))])}
       >
         <Lines
-          label={`Spent until ${years.at(-1)}: ${view.strategies.map((one) => `${one.title} ${one.money}`).join(', ')}`}
+          label={say('spentUntil', {
+            years: years.at(-1),
+            strategies: view.strategies.map((one) => `${one.title} ${one.money}`).join(', '),
+          })}
           names={years}
           lines={view.strategies.map((one) => ({
             name: one.title,

@@ -17,6 +17,7 @@ import { useNotice } from '../../ui/Notice'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
+import { say } from './words'
 
 const ROLES = (['VIEWER', 'TECHNICIAN', 'COORDINATOR', 'MANAGER'] as const).map(
   (role) => [role, `${ROLE_WORDS[role]}: ${ROLE_MEANS[role]}`] as const,
@@ -34,17 +35,17 @@ export function PeoplePage() {
   if (people.isError) return <LoadProblem error={people.error} again={() => people.refetch()} />
   return (
     <Page
-      title="People"
-      about="Readings, moves and approvals are recorded with these names."
+      title={say('people')}
+      about={say('readingsMovesAndApprovals')}
       actions={
         may && (
           <Button variant="contained" onClick={() => setOpen('new')}>
-            Add a person…
+            {say('addAPerson')}
           </Button>
         )
       }
     >
-      <Table label="People" heads={['Name', 'Role', 'Account', '']}>
+      <Table label={say('people')} heads={['Name', 'Role', 'Account', '']}>
         {people.data.map((person) => (
           <Box component="tr" key={person.id} sx={person.id === at ? { background: color.picked } : {}}>
             <td>
@@ -57,15 +58,15 @@ export function PeoplePage() {
                 , {ROLE_MEANS[person.role]}
               </Box>
             </td>
-            <td>{person.active ? (person.canSignIn ? 'Can sign in' : 'no password yet') : 'closed'}</td>
+            <td>{person.active ? (person.canSignIn ? say('canSign') : say('noPasswordYet')) : 'closed'}</td>
             <td>
               {may && (
                 <>
                   <Button size="small" onClick={() => setOpen(person)}>
-                    Change…
+                    {say('change')}
                   </Button>
                   <Button size="small" onClick={() => setPassword(person)}>
-                    Set password…
+                    {say('setPassword')}
                   </Button>
                 </>
               )}
@@ -73,7 +74,7 @@ export function PeoplePage() {
           </Box>
         ))}
       </Table>
-      {!may && <p>Accounts are managed by a manager.</p>}
+      {!may && <p>{say('accountsAreManaged')}</p>}
       {open && <PersonDialog person={open === 'new' ? undefined : open} onClose={() => setOpen(null)} />}
       {password && <PasswordDialog person={password} onClose={() => setPassword(null)} />}
     </Page>
@@ -93,9 +94,7 @@ function PersonDialog({ person, onClose }: { person: Person | undefined; onClose
         : answerOf(api.POST('/api/people', { body: { name, role, password } })),
     (saved) => {
       notice({
-        text: person
-          ? `${saved.name}: saved.`
-          : `${saved.name} can now sign in. Give the password to the user in person.`,
+        text: person ? say('saved', { saved: saved.name }) : say('canNowSignInGive', { saved: saved.name }),
       })
       onClose()
     },
@@ -103,31 +102,38 @@ function PersonDialog({ person, onClose }: { person: Person | undefined; onClose
   )
   return (
     <FormDialog
-      title={person ? `Change ${person.name}` : 'Add a person'}
+      title={person ? say('change2', { person: person.name }) : say('addAPerson2')}
       action={person ? 'Save' : 'Add'}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
-      <Entry label="Name" value={name} onChange={setName} error={form.wrong('name')} width="100%" autoFocus />
-      <Choice label="Role" value={role} options={ROLES} onChange={setRole} error={form.wrong('role')} width="100%" />
+      <Entry label={say('name')} value={name} onChange={setName} error={form.wrong('name')} width="100%" autoFocus />
+      <Choice
+        label={say('role')}
+        value={role}
+        options={ROLES}
+        onChange={setRole}
+        error={form.wrong('role')}
+        width="100%"
+      />
       {person ? (
         <Box>
           <FormControlLabel
             control={<Checkbox checked={active} onChange={(event) => setActive(event.target.checked)} />}
-            label="Account active"
+            label={say('accountActive')}
           />
           {form.wrong('active') && <Box sx={{ color: 'error.main' }}>{form.wrong('active')}</Box>}
         </Box>
       ) : (
         <Entry
-          label="First password"
+          label={say('firstPassword')}
           type="password"
           value={password}
           onChange={setPassword}
           error={form.wrong('password')}
-          hint="At least 12 characters; a few words in a row are good."
+          hint={say('atLeast12Characters')}
           width="100%"
         />
       )}
@@ -141,27 +147,27 @@ function PasswordDialog({ person, onClose }: { person: Person; onClose: () => vo
   const form = useSend(
     () => answerOf(api.PUT('/api/people/{id}/password', { params: { path: { id: person.id } }, body: { password } })),
     () => {
-      notice({ text: `${person.name} is signed out everywhere and has a new password.` })
+      notice({ text: say('isSignedOutEverywhere', { person: person.name }) })
       onClose()
     },
     null,
   )
   return (
     <FormDialog
-      title={`New password for ${person.name}`}
-      action="Set password"
+      title={say('newPassword', { person: person.name })}
+      action={say('setPassword2')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
       <Entry
-        label="New password"
+        label={say('newPassword2')}
         type="password"
         value={password}
         onChange={setPassword}
         error={form.wrong('password')}
-        hint="At least 12 characters; a few words in a row are good."
+        hint={say('atLeast12Characters')}
         width="100%"
         autoFocus
       />

@@ -20,6 +20,7 @@ import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { localDay, many } from '../../units/format'
+import { say } from './words'
 
 type Code = Schemas['QuestionView']['question']
 
@@ -59,7 +60,7 @@ export function Questions() {
   const notice = useNotice()
   const forget = useMutation({
     mutationFn: (id: number) => answerOf(api.DELETE('/api/saved-questions/{id}', { params: { path: { id } } })),
-    onSuccess: () => notice({ text: 'The saved question is removed.' }),
+    onSuccess: () => notice({ text: say('savedQuestionIsRemoved') }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['questions'] }),
   })
   if (all.isPending) return <LoadingLines lines={12} />
@@ -73,27 +74,27 @@ export function Questions() {
   ])
   return (
     <Page
-      title="Questions"
+      title={say('questions')}
       about={
         answer.data &&
         !answer.isPlaceholderData &&
-        `${answer.data.title}: ${many(answer.data.vehicles, 'vehicle', 'vehicles')}`
+        `${answer.data.title}: ${many(answer.data.vehicles, say('vehicle'), say('vehicles'))}`
       }
       actions={
         <>
           <Button component="a" href={`/api/questions/answers.csv?${csv}`}>
-            CSV
+            {say('csv')}
           </Button>
           {may && (
             <Button variant="outlined" sx={{ background: color.sheet }} onClick={() => setKeeping(true)}>
-              Keep it under a name…
+              {say('keepItUnderAName')}
             </Button>
           )}
         </>
       }
     >
       <Box sx={{ display: 'grid', gap: 2.5, gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '320px minmax(0,1fr)' } }}>
-        <Box component="nav" aria-label="Questions" sx={{ alignSelf: 'start' }}>
+        <Box component="nav" aria-label={say('questions')} sx={{ alignSelf: 'start' }}>
           {all.data.saved.map((kept) => (
             <Box key={kept.id} sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mb: 0.5 }}>
               <strong>{kept.vehicles}</strong>
@@ -103,8 +104,12 @@ export function Questions() {
                 {kept.name}
               </Link>
               {may && (
-                <Button size="small" aria-label={`Delete ${kept.name}`} onClick={() => forget.mutate(kept.id)}>
-                  forget
+                <Button
+                  size="small"
+                  aria-label={say('delete', { kept: kept.name })}
+                  onClick={() => forget.mutate(kept.id)}
+                >
+                  {say('forget')}
                 </Button>
               )}
             </Box>
@@ -128,7 +133,7 @@ export function Questions() {
                   size="small"
                   checked={chosen}
                   sx={{ p: 0.5 }}
-                  slotProps={{ input: { 'aria-label': `Combine: ${one.title}` } }}
+                  slotProps={{ input: { 'aria-label': say('combine', { one: one.title }) } }}
                   onChange={() => {
                     const next = chosen ? asked.filter((code) => code !== one.question) : [...asked, one.question]
                     set({ ask: next.length === 0 ? 'DO_NOT_OPERATE' : next.join(',') })
@@ -154,30 +159,36 @@ export function Questions() {
               {asked.length > 1 && (
                 <FormControlLabel
                   control={<Checkbox checked={together} onChange={() => set({ any: together ? '' : null })} />}
-                  label="Only vehicles that come up in every question"
+                  label={say('onlyVehiclesThatComeUp')}
                 />
               )}
               {asked.includes('PASSES_AGE') && (
                 <>
                   <Choice
-                    label="Age"
+                    label={say('age')}
                     value={years}
                     options={['5', '6', '7', '8', '9', '10'].map((one) => [one, `${one} years`] as const)}
                     onChange={(next) => set({ years: next })}
                     width={130}
                   />
-                  <Entry label="Before" value={by} onChange={(next) => set({ by: next })} type="date" width={170} />
+                  <Entry
+                    label={say('before')}
+                    value={by}
+                    onChange={(next) => set({ by: next })}
+                    type="date"
+                    width={170}
+                  />
                 </>
               )}
             </Box>
           )}
           <Dimmed when={answer.isPlaceholderData}>
-            {answer.data?.lines.length === 0 && <p>No vehicle comes up.</p>}
+            {answer.data?.lines.length === 0 && <p>{say('noVehicleComesUp')}</p>}
             {answer.data && answer.data.lines.length > 0 && (
               <Table
-                label="Answer"
+                label={say('answer')}
                 count={answer.data.lines.length}
-                heads={['Vehicle', 'Tire', 'What there is to say', ...(asked.length > 1 ? ['Question'] : [])]}
+                heads={['Vehicle', 'Tire', say('whatThereIsToSay'), ...(asked.length > 1 ? ['Question'] : [])]}
               >
                 <LongList
                   of={answer.data.lines}
@@ -219,18 +230,18 @@ function KeepDialog({ ask, onClose }: { ask: Schemas['QuestionRequest']; onClose
   const form = useSend<Schemas['QuestionListView']>(
     () => answerOf(api.POST('/api/saved-questions', { params: { query: { units } }, body: { name, ask } })),
     onClose,
-    `“${name}” is saved.`,
+    say('isSaved', { name }),
   )
   return (
     <FormDialog
-      title="Keep this question"
-      action="Keep it"
+      title={say('keepThisQuestion')}
+      action={say('keepIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
-      <Entry label="Name" value={name} onChange={setName} error={form.wrong('name')} autoFocus width={360} />
+      <Entry label={say('name')} value={name} onChange={setName} error={form.wrong('name')} autoFocus width={360} />
     </FormDialog>
   )
 }

@@ -13,6 +13,7 @@ import { Page } from '../../ui/Page'
 import { useDebounced } from '../../ui/useDebounced'
 import { loadUnit, pressureUnit, temperatureUnit } from '../../units/format'
 import { AxlePressure } from '../../vehicle/load-pressure/AxlePressure'
+import { say } from './words'
 
 const TEXTS = [
   'sidewall',
@@ -80,30 +81,27 @@ export function Calculator() {
     />
   )
   return (
-    <Page
-      title="Pressure calculator"
-      about="Calculates a target for any tire and load. Nothing is saved. Share the page link to share the calculation."
-    >
+    <Page title={say('pressureCalculator')} about={say('calculatesATargetForAny')}>
       <Box
         component="section"
-        aria-label="Tire and load"
+        aria-label={say('tireAndLoad')}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 2.5, maxWidth: 1100 }}
       >
-        {field('sidewall', 'Sidewall', undefined, 270, 'for example LT245/75R17 121/118S E')}
-        {field('molded', 'Molded pressure', pressureUnit(units), 160)}
-        {field('single', 'Molded load, single', loadUnit(units), 180, 'blank: by load index')}
-        {field('dualLoad', 'Molded load, dual', loadUnit(units), 180)}
-        {field('manufacturer', 'Manufacturer', undefined, 150, 'finds a chart on file')}
+        {field('sidewall', 'Sidewall', undefined, 270, say('forExampleLt24575'))}
+        {field('molded', say('moldedPressure'), pressureUnit(units), 160)}
+        {field('single', say('moldedLoadSingle'), loadUnit(units), 180, say('blankByLoadIndex'))}
+        {field('dualLoad', say('moldedLoadDual'), loadUnit(units), 180)}
+        {field('manufacturer', 'Manufacturer', undefined, 150, say('findsAChartOnFile'))}
         {field('model', 'Model', undefined, 150)}
-        {field('left', 'Left end', loadUnit(units), 150)}
-        {field('right', 'Right end', loadUnit(units), 150)}
-        {field('axle', 'or the whole axle', loadUnit(units), 160)}
-        {field('wheelMaximum', 'Wheel’s maximum', pressureUnit(units), 170)}
-        {field('placardSize', 'Placard size', undefined, 180)}
-        {field('placard', 'Placard pressure', pressureUnit(units), 170)}
-        {field('bay', 'Air in the bay', temperatureUnit(units), 150)}
-        {field('coldest', 'Coldest morning', temperatureUnit(units), 170)}
-        <Box role="group" aria-label="Vehicle" sx={{ display: 'flex', flexWrap: 'wrap' }}>
+        {field('left', say('leftEnd'), loadUnit(units), 150)}
+        {field('right', say('rightEnd'), loadUnit(units), 150)}
+        {field('axle', say('orTheWholeAxle'), loadUnit(units), 160)}
+        {field('wheelMaximum', say('wheelsMaximum'), pressureUnit(units), 170)}
+        {field('placardSize', say('placardSize'), undefined, 180)}
+        {field('placard', say('placardPressure'), pressureUnit(units), 170)}
+        {field('bay', say('airInTheBay'), temperatureUnit(units), 150)}
+        {field('coldest', say('coldestMorning'), temperatureUnit(units), 170)}
+        <Box role="group" aria-label={say('vehicle')} sx={{ display: 'flex', flexWrap: 'wrap' }}>
           {TICKS.map((tick) => (
             <FormControlLabel
               key={tick}
@@ -113,25 +111,26 @@ export function Calculator() {
                   onChange={(event) => set(tick, event.target.checked ? 'yes' : '')}
                 />
               }
-              label={{ dual: 'Duals', heavy: 'Over 10,000 lb GVWR', car: 'Passenger car' }[tick]}
+              label={{ dual: say('duals'), heavy: say('over10000LbGvwr'), car: say('passengerCar') }[tick]}
             />
           ))}
         </Box>
       </Box>
       {problem && problem.problem.fields.length > 0 && (
         <Alert severity="error" sx={{ mb: 2, maxWidth: 700 }}>
-          Check the marked entries.
+          {say('checkTheMarkedEntries')}
         </Alert>
       )}
       {problem && problem.problem.fields.length === 0 && <LoadProblem error={problem} again={() => worked.refetch()} />}
-      {!asked.has('sidewall') && <Box sx={{ color: 'text.secondary' }}>Start with the sidewall, then the load.</Box>}
+      {!asked.has('sidewall') && <Box sx={{ color: 'text.secondary' }}>{say('startWithTheSidewallThen')}</Box>}
       {/* A target is only shown under the very figures it was worked out for. */}
       {worked.data && !problem && rested === search.toString() && (
         <Box aria-live="polite">
           <AxlePressure axle={worked.data.axlePressure} />
           {worked.data.fill && (
             <Box sx={{ mt: 2 }}>
-              In the bay fill to <strong>{worked.data.fill}</strong>. {worked.data.fillStatement}.
+              {say('inTheBayFill')}
+              <strong>{worked.data.fill}</strong>. {worked.data.fillStatement}.
             </Box>
           )}
         </Box>

@@ -13,6 +13,7 @@ import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { loadUnit, pressureUnit } from '../../units/format'
 import type { Chart } from './chart'
+import { say } from './words'
 
 type Form = Schemas['LoadChartRequest']
 type Row = Form['rows'][number]
@@ -52,7 +53,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
             api.POST('/api/charts', { params: { query: { units }, header: { 'Idempotency-Key': key } }, body: form }),
           ),
     () => {
-      notice({ text: 'Chart saved. Targets for these tires now use it.' })
+      notice({ text: say('chartSavedTargetsForThese') })
       onClose()
     },
     null,
@@ -74,8 +75,8 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
   const names = [...new Set((models.data ?? []).map((model) => model.form.name ?? ''))].sort()
   return (
     <FormDialog
-      title={chart ? `Change ${chart.title}` : 'Add a chart'}
-      action="Save chart"
+      title={chart ? say('change', { chart: chart.title }) : say('addAChart')}
+      action={say('saveChart')}
       error={sending.error}
       busy={sending.busy || reading}
       onSend={sending.send}
@@ -86,7 +87,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
         error={sending.error}
         seen={seen}
         mine={form}
-        names={{ range: 'load range', source: 'taken from' }}
+        names={{ range: say('loadRange'), source: say('takenFrom') }}
         load={async () =>
           (await answerOf(api.GET('/api/charts', { params: { query: { units } } }))).find((one) => one.id === chart?.id)
         }
@@ -97,7 +98,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
         }}
       />
       <NameEntry
-        label="Manufacturer"
+        label={say('manufacturer')}
         value={form.manufacturer}
         names={makers}
         onChange={(maker) => change({ manufacturer: maker })}
@@ -105,16 +106,16 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
         width={180}
       />
       <NameEntry
-        label="Model"
+        label={say('model')}
         value={form.model}
         names={names}
         onChange={(model) => change({ model })}
         error={sending.wrong('model')}
-        hint="Blank: all models of this manufacturer in the size"
+        hint={say('blankAllModels')}
         width={250}
       />
       <Entry
-        label="Size"
+        label={say('size')}
         value={form.size}
         onChange={(size) => change({ size })}
         error={sending.wrong('size')}
@@ -122,7 +123,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
         code
       />
       <Entry
-        label="Load range"
+        label={say('loadRange2')}
         value={form.range}
         onChange={(range) => change({ range })}
         error={sending.wrong('range')}
@@ -130,34 +131,34 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
         code
       />
       <Entry
-        label="Taken from"
+        label={say('takenFrom2')}
         value={form.source}
         onChange={(source) => change({ source })}
         error={sending.wrong('source')}
-        hint="Data book and page, or who sent it"
+        hint={say('dataBookAndPage')}
         width="100%"
       />
       <Box sx={{ width: '100%', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button size="small" variant="outlined" onClick={() => setPaste(paste === undefined ? '' : undefined)}>
-          Paste rows…
+          {say('pasteRows')}
         </Button>
         <Button size="small" onClick={() => change({ rows: [...form.rows, { pressure: '', single: '', dual: '' }] })}>
-          Add row
+          {say('addRow')}
         </Button>
       </Box>
       {paste !== undefined && (
         <Box sx={{ width: '100%', display: 'flex', gap: 1, alignItems: 'flex-start' }}>
           <Entry
-            label="Rows"
+            label={say('rows')}
             value={paste}
             onChange={setPaste}
             multiline
             width="100%"
-            hint="Pressure, single load, dual load; from a spreadsheet or CSV"
+            hint={say('pressureSingleLoadDualLoad')}
             autoFocus
           />
           <Button variant="outlined" onClick={() => void readPaste()}>
-            Read them
+            {say('readThem')}
           </Button>
         </Box>
       )}
@@ -170,7 +171,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
         // biome-ignore lint/suspicious/noArrayIndexKey: a row is its place in the chart
         <Box key={at} sx={{ width: '100%', display: 'flex', gap: 1.5, flexWrap: 'wrap' }}>
           <Entry
-            label={`Row ${at + 1} pressure`}
+            label={say('rowPressure', { at: at + 1 })}
             value={one.pressure}
             onChange={(pressure) => row(at, { pressure })}
             error={sending.wrong(`rows.${at}.pressure`)}
@@ -178,7 +179,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
             width={150}
           />
           <Entry
-            label={`Row ${at + 1} single`}
+            label={say('rowSingle', { at: at + 1 })}
             value={one.single}
             onChange={(single) => row(at, { single })}
             error={sending.wrong(`rows.${at}.single`)}
@@ -186,7 +187,7 @@ export function ChartDialog({ chart, onClose }: { chart: Chart | undefined; onCl
             width={190}
           />
           <Entry
-            label={`Row ${at + 1} dual`}
+            label={say('rowDual', { at: at + 1 })}
             value={one.dual}
             onChange={(dual) => row(at, { dual })}
             error={sending.wrong(`rows.${at}.dual`)}

@@ -12,6 +12,7 @@ import { Page } from '../../ui/Page'
 import { loadUnit, pressureUnit } from '../../units/format'
 import { ChartDialog } from './ChartDialog'
 import type { Chart } from './chart'
+import { say } from './words'
 
 /** The makers' load–inflation charts: what one tire carries at each cold pressure. */
 export function Charts() {
@@ -23,22 +24,17 @@ export function Charts() {
   if (charts.isError) return <LoadProblem error={charts.error} again={() => charts.refetch()} />
   return (
     <Page
-      title="Load–inflation charts"
-      about="From the tire manufacturer’s data. Surrogate charts are shown but not used."
+      title={say('loadInflationCharts')}
+      about={say('fromTheTireManufacturersData')}
       actions={
         may && (
           <Button variant="contained" onClick={() => setOpen('new')}>
-            Add a chart…
+            {say('addAChart2')}
           </Button>
         )
       }
     >
-      {charts.data.length === 0 && (
-        <Box sx={{ maxWidth: 620 }}>
-          No chart on file. Add it from the tire manufacturer’s data book. Until then pressures are estimates, shown as
-          such.
-        </Box>
-      )}
+      {charts.data.length === 0 && <Box sx={{ maxWidth: 620 }}>{say('noChartOnFileAdd')}</Box>}
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(310px, 1fr))', gap: 2 }}>
         {charts.data.map((chart) => (
           <Box
@@ -52,18 +48,18 @@ export function Charts() {
                 {chart.title}
               </Box>
               {may && (
-                <Button size="small" onClick={() => setOpen(chart)} aria-label={`Change ${chart.title}`}>
-                  Change…
+                <Button size="small" onClick={() => setOpen(chart)} aria-label={say('change', { chart: chart.title })}>
+                  {say('change2')}
                 </Button>
               )}
             </Box>
             <Box sx={{ color: 'text.secondary', fontSize: 12.5, mb: 1 }}>
-              {chart.source} · entered by {chart.by}
-              {chart.tires.length === 0 && ' · No tires on file use this chart'}
+              {say('enteredBy', { source: chart.source, by: chart.by })}
+              {chart.tires.length === 0 && say('noTiresOnFileUse')}
             </Box>
             <Box
               component="table"
-              aria-label={`Rows of ${chart.title}`}
+              aria-label={say('rowsOf', { chart: chart.title })}
               sx={{
                 width: '100%',
                 borderCollapse: 'collapse',
@@ -73,9 +69,9 @@ export function Charts() {
             >
               <thead>
                 <tr>
-                  <th scope="col">cold, {pressureUnit(units)}</th>
-                  <th scope="col">single, {loadUnit(units)}</th>
-                  <th scope="col">dual, {loadUnit(units)}</th>
+                  <th scope="col">{say('cold', { pressureUnit: pressureUnit(units) })}</th>
+                  <th scope="col">{say('single', { loadUnit: loadUnit(units) })}</th>
+                  <th scope="col">{say('dual', { loadUnit: loadUnit(units) })}</th>
                 </tr>
               </thead>
               <tbody>

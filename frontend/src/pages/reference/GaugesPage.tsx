@@ -16,12 +16,13 @@ import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { day, localDay } from '../../units/format'
+import { say } from './words'
 
 type Gauge = Schemas['GaugeView']
 
 const KINDS = [
   ['PRESSURE', 'pressure'],
-  ['TREAD', 'tread depth'],
+  ['TREAD', say('treadDepth')],
   ['TORQUE', 'torque'],
 ] as const
 
@@ -36,25 +37,25 @@ export function GaugesPage() {
   const close = () => setOpen(undefined)
   return (
     <Page
-      title="Gauges"
-      about="Readings are only as accurate as the gauge."
+      title={say('gauges')}
+      about={say('readingsAreOnlyAsAccurate')}
       actions={
         coordinator && (
           <Button variant="contained" onClick={() => setOpen('new')}>
-            Add a gauge…
+            {say('addAGauge')}
           </Button>
         )
       }
     >
       {query.data.length === 0 ? (
-        <p>No gauge is on file yet. Paint a name on each, and add it here.</p>
+        <p>{say('noGaugeIsOnFile')}</p>
       ) : (
-        <Table label="Gauges" heads={['Name', 'Reads', 'Checked', 'Due', '']}>
+        <Table label={say('gauges')} heads={['Name', 'Reads', 'Checked', 'Due', '']}>
           {query.data.map((gauge) => (
             <tr key={gauge.id}>
               <td>
                 <strong>{gauge.name}</strong>
-                {gauge.retired && ', out of use'}
+                {gauge.retired && say('outOfUse')}
                 {gauge.doubt && !gauge.retired && (
                   <Box sx={{ display: 'flex', gap: 0.75, maxWidth: { xs: 110, sm: 420 }, fontSize: 13 }}>
                     <VerdictIcon verdict="WATCH" />
@@ -63,14 +64,15 @@ export function GaugesPage() {
                 )}
               </td>
               <td>{gauge.typeLabel}</td>
-              <td>{gauge.calibrated ? day(gauge.calibrated) : 'Never or unknown'}</td>
+              <td>{gauge.calibrated ? day(gauge.calibrated) : say('neverOrUnknown')}</td>
               <td>{gauge.retired ? '–' : day(gauge.due)}</td>
               <td>
                 {coordinator && (
                   <>
                     {!gauge.retired && (
                       <Button size="small" onClick={() => setOpen(gauge)}>
-                        Checked… <ByEar>{gauge.name}</ByEar>
+                        {say('checked')}
+                        <ByEar>{gauge.name}</ByEar>
                       </Button>
                     )}
                     <Retire gauge={gauge} />
@@ -96,7 +98,7 @@ function Retire({ gauge }: { gauge: Gauge }) {
           : api.POST('/api/gauges/{id}/retire', { params: { path: { id: gauge.id } } }),
       ),
     () => {},
-    gauge.retired ? `${gauge.name} is back in use.` : `${gauge.name} is out of use.`,
+    gauge.retired ? say('isBackInUse', { gauge: gauge.name }) : say('isOutOfUse', { gauge: gauge.name }),
   )
   return (
     <Button size="small" onClick={turn.send} disabled={turn.busy}>
@@ -112,26 +114,26 @@ function NewGauge({ onClose }: { onClose: () => void }) {
   const form = useSend(
     () => answerOf(api.POST('/api/gauges', { body: { name, type: kind, ...(calibrated && { calibrated }) } })),
     onClose,
-    `${name} is on file.`,
+    say('isOnFile', { name }),
   )
   return (
     <FormDialog
-      title="Add a gauge"
-      action="Add it"
+      title={say('addAGauge2')}
+      action={say('addIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
-      <Entry label="Name painted on it" value={name} onChange={setName} error={form.wrong('name')} autoFocus />
-      <Choice label="It reads" value={kind} options={KINDS} onChange={setKind} error={form.wrong('type')} />
+      <Entry label={say('namePainted')} value={name} onChange={setName} error={form.wrong('name')} autoFocus />
+      <Choice label={say('itReads')} value={kind} options={KINDS} onChange={setKind} error={form.wrong('type')} />
       <Entry
-        label="Last checked"
+        label={say('lastChecked')}
         type="date"
         value={calibrated}
         onChange={setCalibrated}
         error={form.wrong('calibrated')}
-        hint="Against a master gauge. Leave it empty if unknown."
+        hint={say('againstAMasterGaugeLeave')}
         width={300}
       />
     </FormDialog>
@@ -150,24 +152,24 @@ function Checked({ gauge, onClose }: { gauge: Gauge; onClose: () => void }) {
         }),
       ),
     onClose,
-    `The calibration of ${gauge.name} is on record.`,
+    say('calibrationOfIsOnRecord', { gauge: gauge.name }),
   )
   return (
     <FormDialog
-      title={`${gauge.name} was checked against a master gauge`}
-      action="Record it"
+      title={say('wasCheckedAgainstAMaster', { gauge: gauge.name })}
+      action={say('recordIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
-      <Entry label="On" type="date" value={on} onChange={setOn} error={form.wrong('day')} />
+      <Entry label={say('on')} type="date" value={on} onChange={setOn} error={form.wrong('day')} />
       <Entry
-        label="Note"
+        label={say('note')}
         value={note}
         onChange={setNote}
         error={form.wrong('note')}
-        hint="For example by whom, and how far off it was."
+        hint={say('forExampleByWhom')}
         width={300}
       />
     </FormDialog>

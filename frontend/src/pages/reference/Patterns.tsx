@@ -11,35 +11,36 @@ import { TreadSection } from '../../drawings/tread-section/TreadSection'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
+import { say } from './words'
 
 type Card = Schemas['WearPatternCard']
 type Shape = Card['shape']
 
 /** How each pattern looks across the tread, and how hand and eye tell it from its neighbors. */
 const LOOK: Partial<Record<Shape, { depths: [number, number, number]; tell: string }>> = {
-  EVEN: { depths: [10, 10, 10], tell: 'No zone much lower than another. Rub by hand in both directions: smooth.' },
+  EVEN: { depths: [10, 10, 10], tell: say('noZoneMuchLowerThan') },
   CENTER: {
     depths: [10, 6, 10],
-    tell: 'The center is lower than both edges. Do not mistake it for one edge: both are high.',
+    tell: say('centerIsLowerThanBoth'),
   },
   BOTH_SHOULDERS: {
     depths: [6, 10, 6],
-    tell: 'Both edges lie lower than the middle. One edge alone is another pattern.',
+    tell: say('bothEdgesLieLowerThan'),
   },
   OUTER_SHOULDER: {
     depths: [6, 8, 10],
-    tell: 'It falls off towards the outside. Look across the axle: is the other worn the same way?',
+    tell: say('itFallsOffTowards'),
   },
   INNER_SHOULDER: {
     depths: [10, 8, 6],
-    tell: 'It is worn toward the inside, which is easily missed: kneel and feel behind it.',
+    tell: say('itIsWornToward'),
   },
   FEATHERING: {
     depths: [9, 9, 9],
-    tell: 'Depths may be even. By hand it is smooth in one direction and rough in the other.',
+    tell: say('depthsMayBeEven'),
   },
-  CUPPING: { depths: [8, 8, 8], tell: 'Scoops round the tire: low, high, low, high. Measure four places, not one.' },
-  FLAT_SPOT: { depths: [8, 8, 8], tell: 'One low place, the rest of the round is even.' },
+  CUPPING: { depths: [8, 8, 8], tell: say('scoopsRoundTheTireLow') },
+  FLAT_SPOT: { depths: [8, 8, 8], tell: say('oneLowPlaceTheRest') },
 }
 
 /** The patterns as cards, and a round of practice on made-up treads. */
@@ -51,11 +52,11 @@ export function Patterns() {
   if (cards.isError) return <LoadProblem error={cards.error} again={() => cards.refetch()} />
   return (
     <Page
-      title="Wear patterns"
-      about="Wear patterns, their causes and the first checks"
+      title={say('wearPatterns')}
+      about={say('wearPatternsTheirCauses')}
       actions={
         <Button variant="contained" onClick={() => setPracticing(!practicing)}>
-          {practicing ? 'Back to the cards' : 'Practice'}
+          {practicing ? say('backToTheCards') : 'Practice'}
         </Button>
       }
     >
@@ -79,11 +80,11 @@ export function Patterns() {
               </p>
               {card.causes.length > 0 && (
                 <p style={{ margin: '4px 0' }}>
-                  <strong>Likely:</strong> {card.causes.join('; ')}.
+                  <strong>{say('likely')}</strong> {card.causes.join('; ')}.
                 </p>
               )}
               <p style={{ margin: '4px 0' }}>
-                <strong>First check:</strong> {card.firstCheck} {card.action}
+                <strong>{say('firstCheck')}</strong> {card.firstCheck} {card.action}
               </p>
             </Box>
           ))}
@@ -119,12 +120,12 @@ function Round({ shape }: { shape: 'FEATHERING' | 'CUPPING' | 'FLAT_SPOT' }) {
       viewBox="0 0 332 92"
       width="100%"
       role="img"
-      aria-label={`${shape.toLowerCase().replaceAll('_', ' ')}, rolled out`}
+      aria-label={say('rolledOut', { replaceAll: shape.toLowerCase().replaceAll('_', ' ') })}
       style={{ maxWidth: 420 }}
     >
       <path d={`${path}L328,88L4,88Z`} fill={color.rubber} />
       <text x={166} y={80} textAnchor="middle" fontSize={15} fill="#fff">
-        rolled out, along the way it rolls
+        {say('rolledOutAlongTheWay')}
       </text>
     </svg>
   )
@@ -150,19 +151,19 @@ function Practice({ cards }: { cards: Card[] }) {
     if (shape === tread.answer) setRight(right + 1)
   }
   return (
-    <Box component="section" aria-label="Practice" sx={{ display: 'grid', gap: 2, maxWidth: 760 }}>
+    <Box component="section" aria-label={say('practice')} sx={{ display: 'grid', gap: 2, maxWidth: 760 }}>
       <Box sx={{ background: color.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 2 }}>
         <Box
           component="table"
-          aria-label="What the gauge shows"
+          aria-label={say('whatTheGaugeShows')}
           sx={{ borderCollapse: 'collapse', '& td, & th': { p: 0.75, textAlign: 'right' } }}
         >
           <thead>
             <tr>
-              <th scope="col">Place round the tire</th>
-              <th scope="col">Outer</th>
-              <th scope="col">Center</th>
-              <th scope="col">Inner</th>
+              <th scope="col">{say('placeRoundTheTire')}</th>
+              <th scope="col">{say('outer')}</th>
+              <th scope="col">{say('center')}</th>
+              <th scope="col">{say('inner')}</th>
             </tr>
           </thead>
           <tbody>
@@ -180,9 +181,9 @@ function Practice({ cards }: { cards: Card[] }) {
             ))}
           </tbody>
         </Box>
-        <p style={{ margin: '8px 0 0' }}>{tread.hand ?? 'By hand: smooth in both directions.'}</p>
+        <p style={{ margin: '8px 0 0' }}>{tread.hand ?? say('byHandSmoothInBoth')}</p>
       </Box>
-      <Box role="group" aria-label="Which pattern is it" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      <Box role="group" aria-label={say('whichPattern')} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         {cards.map((card) => (
           <Button
             key={card.shape}
@@ -197,8 +198,8 @@ function Practice({ cards }: { cards: Card[] }) {
       </Box>
       {guess && (
         <Alert severity={guess === tread.answer ? 'success' : 'info'} role="status">
-          <strong>{guess === tread.answer ? 'Right.' : `It is ${tread.answerWords}.`}</strong> {tread.reason} First
-          check: {tread.firstCheck}
+          <strong>{guess === tread.answer ? say('right') : say('itIs', { answerWords: tread.answerWords })}</strong>
+          {say('firstCheck2', { reason: tread.reason, firstCheck: tread.firstCheck })}
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
@@ -210,11 +211,9 @@ function Practice({ cards }: { cards: Card[] }) {
             setRound(round + 1)
           }}
         >
-          Next tread
+          {say('nextTread')}
         </Button>
-        <span>
-          {right} right of {guess ? round : round - 1}
-        </span>
+        <span>{say('rightOf', { right, guess: guess ? round : round - 1 })}</span>
       </Box>
     </Box>
   )

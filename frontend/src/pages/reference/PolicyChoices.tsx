@@ -12,6 +12,7 @@ import { useNotice } from '../../ui/Notice'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { SettingHistory } from './SettingHistory'
+import { say } from './words'
 
 type ChoiceView = Schemas['PolicyChoiceView']
 
@@ -27,10 +28,10 @@ export function PolicyChoices({ may }: { may: boolean }) {
   return (
     <Box component="section" aria-labelledby="policy-choices" sx={{ mt: 3 }}>
       <Box component="h2" id="policy-choices" sx={{ typography: 'h3', m: 0 }}>
-        Policy choices
+        {say('policyChoices')}
       </Box>
-      <p style={{ marginTop: 4 }}>A vehicle class choice overrides the fleet choice.</p>
-      <Table label="Policy choices" heads={['Choice', 'Default', 'Set by', '']}>
+      <p style={{ marginTop: 4 }}>{say('vehicleClassChoiceOverrides')}</p>
+      <Table label={say('policyChoices')} heads={['Choice', 'Default', say('setBy'), '']}>
         {choices.data.map((choice) => (
           <tr key={choice.choice}>
             <td>
@@ -45,8 +46,12 @@ export function PolicyChoices({ may }: { may: boolean }) {
             </td>
             <td>
               {may && (
-                <Button size="small" onClick={() => setOpen(choice)} aria-label={`Choose: ${choice.title}`}>
-                  Choose…
+                <Button
+                  size="small"
+                  onClick={() => setOpen(choice)}
+                  aria-label={say('choose', { choice: choice.title })}
+                >
+                  {say('choose2')}
                 </Button>
               )}
             </td>
@@ -73,7 +78,7 @@ function ChooseDialog({ choice, onClose }: { choice: ChoiceView; onClose: () => 
         }),
       ),
     () => {
-      notice({ text: `${choice.title}: signed.` })
+      notice({ text: say('signed', { choice: choice.title }) })
       onClose()
     },
     null,
@@ -81,34 +86,34 @@ function ChooseDialog({ choice, onClose }: { choice: ChoiceView; onClose: () => 
   return (
     <FormDialog
       title={choice.title}
-      action={option === '' ? 'Restore default' : 'Approve change'}
+      action={option === '' ? say('restoreDefault') : say('approveChange')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
       <Choice
-        label="Scope"
+        label={say('scope')}
         value={vehicleClass}
         options={[
-          ['', 'the whole fleet'],
+          ['', say('wholeFleet')],
           ...(register.data?.classes ?? []).map((name) => [name, name] as [string, string]),
         ]}
         onChange={setVehicleClass}
         error={form.wrong('vehicleClass')}
       />
       <Choice
-        label="Choice"
+        label={say('choice')}
         value={option}
         options={[
           ...choice.options.map((one) => [one.code, one.label] as [string, string]),
-          ['', 'withdraw what was signed for this scope'],
+          ['', say('withdrawWhatWasSigned')],
         ]}
         onChange={setOption}
         error={form.wrong('option')}
         width={340}
       />
-      <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('reason')} width={420} />
+      <Entry label={say('why')} value={why} onChange={setWhy} error={form.wrong('reason')} width={420} />
     </FormDialog>
   )
 }

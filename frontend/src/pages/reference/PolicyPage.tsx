@@ -22,6 +22,7 @@ import { useSend } from '../../ui/useSend'
 import { day, many } from '../../units/format'
 import { PolicyChoices } from './PolicyChoices'
 import { SettingHistory } from './SettingHistory'
+import { say } from './words'
 
 type Number = Schemas['PolicyNumberView']
 
@@ -39,9 +40,9 @@ export function PolicyPage() {
     (one, other) => TOPICS.indexOf(one) - TOPICS.indexOf(other),
   )
   return (
-    <Page title="Policy" about="If several scopes apply, the strictest value applies">
+    <Page title={say('policy')} about={say('ifSeveralScopesApply')}>
       <PageParts
-        label="Parts of the policy"
+        label={say('partsOfThePolicy')}
         parts={[
           ...topics.map((topic) => ({
             key: topic.toLowerCase(),
@@ -51,7 +52,7 @@ export function PolicyPage() {
           { key: 'choices', word: 'Choices', show: () => <PolicyChoices may={may} /> },
         ]}
       />
-      {!may && <p>Only a manager can change policy.</p>}
+      {!may && <p>{say('onlyAManagerCanChange')}</p>}
       {open && <SignDialog number={open} onClose={() => setOpen(null)} />}
     </Page>
   )
@@ -61,7 +62,7 @@ export function PolicyPage() {
 function Numbers({ of, open, may }: { of: Number[]; open: (number: Number) => void; may: boolean }) {
   const [marked] = useAddress('at')
   return (
-    <Table label="Policy numbers" heads={['Number', 'Default', 'Stricter is', 'Set by', '']}>
+    <Table label={say('policyNumbers')} heads={['Number', 'Default', say('stricterIs'), say('setBy'), '']}>
       {of.map((number) => (
         <tr
           key={number.number}
@@ -84,8 +85,8 @@ function Numbers({ of, open, may }: { of: Number[]; open: (number: Number) => vo
           </td>
           <td>
             {may && (
-              <Button size="small" onClick={() => open(number)} aria-label={`Change ${number.title}`}>
-                Change…
+              <Button size="small" onClick={() => open(number)} aria-label={say('change4', { what: number.title })}>
+                {say('change2')}
               </Button>
             )}
           </td>
@@ -96,12 +97,12 @@ function Numbers({ of, open, may }: { of: Number[]; open: (number: Number) => vo
 }
 
 const AXLES = [
-  ['', 'all axles'],
-  ['steer', 'steer axles'],
-  ['drive', 'drive axles'],
-  ['tag', 'tag axles'],
-  ['pusher', 'pusher axles'],
-  ['trailer', 'trailer axles'],
+  ['', say('allAxles')],
+  ['steer', say('steerAxles')],
+  ['drive', say('driveAxles')],
+  ['tag', say('tagAxles')],
+  ['pusher', say('pusherAxles')],
+  ['trailer', say('trailerAxles')],
 ] as const
 
 /** Signs a number for a scope, after looking at what it would turn today. */
@@ -144,7 +145,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
   const form = useSend(
     () => answerOf(api.PUT('/api/policy/{number}', { params: { path }, body })),
     () => {
-      notice({ text: `${number.title}: signed. Every verdict follows it from now on.` })
+      notice({ text: say('signedEveryVerdictFollows', { what: number.title }) })
       onClose()
     },
     null,
@@ -152,7 +153,7 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
   return (
     <FormDialog
       title={number.title}
-      action={value.trim() === '' ? 'Restore default' : 'Approve change'}
+      action={value.trim() === '' ? say('restoreDefault') : say('approveChange')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -160,47 +161,57 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
       wide
     >
       <Choice
-        label="Scope"
+        label={say('scope')}
         value={vehicleClass}
         options={[
-          ['', 'the whole fleet'],
+          ['', say('wholeFleet')],
           ...(register.data?.classes ?? []).map((name) => [name, name] as [string, string]),
         ]}
         onChange={setVehicleClass}
         error={form.wrong('vehicleClass')}
         width={210}
       />
-      <Choice label="On" value={axle} options={AXLES} onChange={setAxle} error={form.wrong('axle')} width={160} />
+      <Choice
+        label={say('on')}
+        value={axle}
+        options={AXLES}
+        onChange={setAxle}
+        error={form.wrong('axle')}
+        width={160}
+      />
       <Entry
-        label="Tires made by"
+        label={say('tiresMade')}
         value={maker}
         onChange={setMaker}
         error={form.wrong('manufacturer')}
-        hint="Blank: all manufacturers"
+        hint={say('blankAllManufacturers')}
         width={180}
       />
       <Entry
-        label="Number"
+        label={say('number')}
         value={value}
         onChange={setValue}
         error={form.wrong('value')}
         unit={number.unit}
-        hint={`Default ${number.defaultValue}, ${number.source}; ${number.stricter === 'HIGHER' ? 'higher' : 'lower'} is stricter. Leave blank to restore the default for this scope.`}
+        hint={say('defaultHigherIsStricterLeave', {
+          defaultValue: number.defaultValue,
+          source: number.source,
+          isHigher: number.stricter === 'HIGHER',
+        })}
         width={300}
         autoFocus
       />
-      <Entry label="Why" value={why} onChange={setWhy} error={form.wrong('reason')} width={420} />
+      <Entry label={say('why')} value={why} onChange={setWhy} error={form.wrong('reason')} width={420} />
       {preview.data && <Preview turned={preview.data.changedVerdicts} moved={preview.data.movedDueDates} />}
       {years.data && <YearsAhead difference={years.data} />}
       {years.error && (
         <Box sx={{ width: '100%' }}>
-          The outlook cannot be calculated with this value:{' '}
-          {years.error instanceof ProblemError ? years.error.field('value') : 'the server doesn’t answer'}
+          {say('outlookCannotBeCalculated', {
+            error: years.error instanceof ProblemError ? years.error.field('value') : say('serverDoesntAnswer'),
+          })}
         </Box>
       )}
-      <Box sx={{ color: 'text.secondary', width: '100%' }}>
-        Law and manufacturer data come first, whatever is set here.
-      </Box>
+      <Box sx={{ color: 'text.secondary', width: '100%' }}>{say('lawAndManufacturerDataCome')}</Box>
     </FormDialog>
   )
 }
@@ -209,13 +220,13 @@ function SignDialog({ number, onClose }: { number: Number; onClose: () => void }
 function YearsAhead({ difference }: { difference: Schemas['DifferenceView'] }) {
   const { tires, money, oldestSteer, limitsExceeded: breaks } = difference
   return (
-    <Box component="section" aria-label="The 15-year outlook" aria-live="polite" sx={{ width: '100%' }}>
+    <Box component="section" aria-label={say('at15YearOutlook')} aria-live="polite" sx={{ width: '100%' }}>
       {[tires, money, oldestSteer, breaks].every((one) => one === 'the same') ? (
-        <strong>Over fifteen years it would change nothing.</strong>
+        <strong>{say('overFifteenYearsItWould')}</strong>
       ) : (
         <>
-          <strong>Over fifteen years, everything run to its limit:</strong>{' '}
-          {`tires bought: ${tires}; money: ${money}; oldest steer tire: ${oldestSteer}; broken limits: ${breaks}.`}
+          <strong>{say('overFifteenYearsEverythingRun')}</strong>{' '}
+          {say('tiresBoughtMoneyOldestSteer', { tires, money, oldestSteer, breaks })}
         </>
       )}
     </Box>
@@ -228,11 +239,11 @@ const SHOWN = 12
 function Preview({ turned, moved }: { turned: Schemas['ChangedVerdictView'][]; moved: Schemas['MovedDue'][] }) {
   const overdue = moved.filter((one) => one.becomesOverdue).length
   return (
-    <Box component="section" aria-label="What it would do" aria-live="polite" sx={{ width: '100%' }}>
+    <Box component="section" aria-label={say('whatItWouldDo')} aria-live="polite" sx={{ width: '100%' }}>
       <strong>
         {turned.length === 0
-          ? 'This change would affect no verdict today.'
-          : `This change would affect ${turned.length} ${turned.length === 1 ? 'verdict' : 'verdicts'} today:`}
+          ? say('thisChangeWouldAffectNo')
+          : say('thisChangeWouldAffectVerdict', { count: turned.length })}
       </strong>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {turned.slice(0, SHOWN).map((one) => (
@@ -241,26 +252,27 @@ function Preview({ turned, moved }: { turned: Schemas['ChangedVerdictView'][]; m
             {one.headline && `, ${one.headline}`}
           </li>
         ))}
-        {turned.length > SHOWN && <li>… and {turned.length - SHOWN} more</li>}
+        {turned.length > SHOWN && <li>{say('andMore', { count: turned.length - SHOWN })}</li>}
       </Box>
       <Box sx={{ mt: 1 }}>
         <strong>
           {moved.length === 0
-            ? 'No due work would move.'
-            : `${many(moved.length, 'piece of due work', 'pieces of due work')} would move${
-                overdue > 0 ? `, ${overdue} of them overdue at once` : ''
-              }:`}
+            ? say('noDueWorkWouldMove')
+            : say('wouldMove', {
+                many: many(moved.length, say('pieceOfDueWork'), say('piecesOfDueWork')),
+                more: overdue > 0 ? say('ofThemOverdueAtOnce', { overdue }) : '',
+              })}
         </strong>
       </Box>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {moved.slice(0, SHOWN).map((one) => (
           <li key={`${one.vehicleId} ${one.work} ${one.positions.join(' ')} ${one.before} ${one.after}`}>
-            {one.unit} {one.positions.join(', ')} {one.work}: {one.before ? day(one.before) : 'not due'} →{' '}
-            <strong>{one.after ? day(one.after) : 'not due'}</strong>
-            {one.becomesOverdue && ', overdue'}
+            {one.unit} {one.positions.join(', ')} {one.work}: {one.before ? day(one.before) : say('notDue')} →{' '}
+            <strong>{one.after ? day(one.after) : say('notDue')}</strong>
+            {one.becomesOverdue && say('overdue')}
           </li>
         ))}
-        {moved.length > SHOWN && <li>… and {moved.length - SHOWN} more</li>}
+        {moved.length > SHOWN && <li>{say('andMore', { count: moved.length - SHOWN })}</li>}
       </Box>
     </Box>
   )

@@ -6,15 +6,16 @@ import { SidewallMap } from '../../drawings/sidewall/SidewallMap'
 import { DotEntry } from '../../entry/DotEntry'
 import { SidewallLine } from '../../entry/ModelDialog'
 import { Page } from '../../ui/Page'
+import { say } from './words'
 
 /** Teaching page: how a sidewall is read, with a place to try it. Nothing here is stored. */
 export function Reference() {
   const [picked, setPicked] = useState<SidewallField>('dot')
-  const [line, setLine] = useState('LT245/75R17 121/118S E')
+  const [line, setLine] = useState(say('lt24575R17'))
   const [code, setCode] = useState('')
   const told = [...FIELDS, ...BESIDE].find((one) => one.field === picked)
   return (
-    <Page title="Reading a sidewall" about="Point at a field; try your own tire on the right. Nothing here is stored.">
+    <Page title={say('readingASidewall')} about={say('pointAtAFieldTry')}>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '470px minmax(0,1fr)' }, gap: 4 }}>
         <Box sx={{ textAlign: 'center' }}>
           <SidewallMap picked={picked} onPick={setPicked} />
@@ -24,32 +25,32 @@ export function Reference() {
             <Box
               component="section"
               aria-live="polite"
-              aria-label="About the field"
+              aria-label={say('aboutTheField')}
               sx={{ background: color.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 2, mb: 3 }}
             >
               <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
                 {told.title}
               </Box>
-              <Box sx={{ mb: 0.5, color: 'text.secondary' }}>for example {told.molded}</Box>
+              <Box sx={{ mb: 0.5, color: 'text.secondary' }}>{say('forExample', { molded: told.molded })}</Box>
               {told.explains}
             </Box>
           )}
           <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-            Try it
+            {say('tryIt')}
           </Box>
           <Box sx={{ display: 'grid', gap: 2.5 }}>
             <SidewallLine value={line} onChange={setLine} />
-            <DotEntry label="DOT code" value={code} onChange={setCode} width="100%" />
+            <DotEntry label={say('dotCode')} value={code} onChange={setCode} width="100%" />
           </Box>
           <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 1 }}>
-            Also on some sidewalls
+            {say('alsoOnSomeSidewalls')}
           </Box>
           {BESIDE.map((one) => (
             <p key={one.field} style={{ margin: '0 0 8px' }}>
               <strong>{one.title}.</strong> {one.explains}
             </p>
           ))}
-          <p>Manufacturer data, the vehicle manual, local codes and a qualified tire professional come first.</p>
+          <p>{say('manufacturerDataTheVehicleManual')}</p>
         </Box>
       </Box>
     </Page>

@@ -1,16 +1,17 @@
 import { AreaNav } from '../../ui/AreaNav'
+import { say } from './words'
 
 const PAGES = [
-  { to: '/reference', word: 'Reading a sidewall' },
-  { to: '/reference/patterns', word: 'Wear patterns' },
-  { to: '/reference/charts', word: 'Load–inflation charts' },
-  { to: '/reference/calculator', word: 'Pressure calculator' },
+  { to: '/reference', word: say('readingASidewall') },
+  { to: '/reference/patterns', word: say('wearPatterns') },
+  { to: '/reference/charts', word: say('loadInflationCharts') },
+  { to: '/reference/calculator', word: say('pressureCalculator') },
   { to: '/reference/gauges', word: 'Gauges' },
-  { to: '/reference/tire-changers', word: 'Tire changers' },
+  { to: '/reference/tire-changers', word: say('tireChangers') },
   { to: '/reference/policy', word: 'Policy' },
 ]
 
 /** What is looked up: how a sidewall is read, the makers' charts, and the fleet's numbers. */
 export function ReferenceArea() {
-  return <AreaNav label="Reference pages" pages={PAGES} />
+  return <AreaNav label={say('referencePages')} pages={PAGES} />
 }

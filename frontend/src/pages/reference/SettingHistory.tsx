@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import type { Schemas } from '../../api/client'
 import { day } from '../../units/format'
+import { say } from './words'
 
 /** What counts now, and what once did. */
 export function SettingHistory({
@@ -14,21 +15,27 @@ export function SettingHistory({
     <>
       {settings.length === 0 && (
         <Box component="span" sx={{ color: 'text.secondary' }}>
-          nothing: the default counts
+          {say('nothingTheDefaultCounts')}
         </Box>
       )}
       {settings.map((setting) => (
         <div key={setting.scope}>
-          <strong>{setting.value}</strong> for {setting.scope}: {setting.setBy}, {day(setting.at)}
+          <strong>{setting.value}</strong>
+          {say('for', { scope: setting.scope, setBy: setting.setBy, setting: day(setting.at) })}
           {setting.reason && `. ${setting.reason}`}
         </div>
       ))}
       {earlier.length > 0 && (
         <Box component="details" sx={{ color: 'text.secondary' }}>
-          <summary>{earlier.length} earlier</summary>
+          <summary>{say('earlier', { count: earlier.length })}</summary>
           {earlier.map((setting) => (
             <div key={`${setting.scope} ${setting.at}`}>
-              {setting.isCleared ? 'withdrawn' : setting.value} for {setting.scope}: {setting.setBy}, {day(setting.at)}
+              {say('for2', {
+                cleared: setting.isCleared ? 'withdrawn' : setting.value,
+                scope: setting.scope,
+                setBy: setting.setBy,
+                setting: day(setting.at),
+              })}
               {setting.reason && `. ${setting.reason}`}
             </div>
           ))}

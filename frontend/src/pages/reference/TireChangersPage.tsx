@@ -13,21 +13,22 @@ import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
+import { say } from './words'
 
 type Machine = Schemas['TireChangerView']
 
 const KINDS = [
-  ['SIDE_SHOVEL', 'side shovel and jaw table'],
-  ['LEVERLESS', 'leverless jaw table'],
-  ['CENTER_CLAMP', 'center clamp with rollers'],
+  ['SIDE_SHOVEL', say('sideShovelAndJawTable')],
+  ['LEVERLESS', say('leverlessJawTable')],
+  ['CENTER_CLAMP', say('centerClampWithRollers')],
 ] as const
 
 const STEPS = [
-  ['BREAK_FRONT', 'Break the front bead'],
-  ['DEMOUNT_TOP', 'Take the top bead off'],
-  ['DEMOUNT_BOTTOM', 'Take the bottom bead off'],
-  ['MOUNT_BOTTOM', 'Put the bottom bead on'],
-  ['MOUNT_TOP', 'Put the top bead on'],
+  ['BREAK_FRONT', say('breakTheFrontBead')],
+  ['DEMOUNT_TOP', say('takeTheTopBeadOff')],
+  ['DEMOUNT_BOTTOM', say('takeTheBottomBeadOff')],
+  ['MOUNT_BOTTOM', say('putTheBottomBead')],
+  ['MOUNT_TOP', say('putTheTopBead')],
 ] as const
 
 /** The shop's tire changers: what they take, and where their own sheets want the valve. */
@@ -43,26 +44,28 @@ export function TireChangersPage() {
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   return (
     <Page
-      title="Tire changers"
-      about="Limits off the machine’s plate; valve positions off its own sheet, as a clock with the tool at 3. The manual comes first."
+      title={say('tireChangers')}
+      about={say('limitsOffTheMachinesPlate')}
       actions={
         may && (
           <Button variant="contained" onClick={() => setOpen('new')}>
-            Add tire changer…
+            {say('addTireChanger')}
           </Button>
         )
       }
     >
-      {query.data.length === 0 && (
-        <p>
-          No tire changer is on file yet. Add each with the limits on its plate, so that a job can warn before a vehicle
-          is lifted.
-        </p>
-      )}
+      {query.data.length === 0 && <p>{say('noTireChanger')}</p>}
       {query.data.length > 0 && (
         <Table
-          label="Tire changers"
-          heads={['Machine', 'Maximum tire diameter', 'Rim diameter', 'Maximum width', 'Valve, by step', '']}
+          label={say('tireChangers')}
+          heads={[
+            'Machine',
+            say('maximumTireDiameter'),
+            say('rimDiameter'),
+            say('maximumWidth'),
+            say('valveByStep'),
+            '',
+          ]}
         >
           {query.data.map((machine) => (
             <tr key={machine.id}>
@@ -70,13 +73,16 @@ export function TireChangersPage() {
                 <strong>{machine.name}</strong>
                 <Box sx={{ color: 'text.secondary' }}>{machine.typeLabel}</Box>
               </td>
-              <td>{machine.maxTireDiameter || 'not on file'}</td>
+              <td>{machine.maxTireDiameter || say('notOnFile')}</td>
               <td>
                 {machine.minRimDiameter || machine.maxRimDiameter
-                  ? `${machine.minRimDiameter || '?'} to ${machine.maxRimDiameter || '?'} in`
-                  : 'not on file'}
+                  ? say('toIn', {
+                      minRimDiameter: machine.minRimDiameter || '?',
+                      maxRimDiameter: machine.maxRimDiameter || '?',
+                    })
+                  : say('notOnFile')}
               </td>
-              <td>{machine.maxWidth || 'not on file'}</td>
+              <td>{machine.maxWidth || say('notOnFile')}</td>
               <td>
                 {machine.valvePositions.map((valve) => (
                   <div key={valve.step}>
@@ -86,8 +92,12 @@ export function TireChangersPage() {
               </td>
               <td>
                 {may && (
-                  <Button size="small" onClick={() => setOpen(machine)} aria-label={`Change ${machine.name}`}>
-                    Change…
+                  <Button
+                    size="small"
+                    onClick={() => setOpen(machine)}
+                    aria-label={say('change3', { machine: machine.name })}
+                  >
+                    {say('change2')}
                   </Button>
                 )}
               </td>
@@ -139,13 +149,13 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
           )
         : answerOf(api.POST('/api/tire-changers', { params: { query: { units } }, body: form })),
     onClose,
-    `${form.name} is on file.`,
+    say('isOnFile2', { form: form.name }),
   )
   const length = units === 'US' ? 'in' : 'mm'
   return (
     <FormDialog
-      title={machine ? `Change ${machine.name}` : 'Add a tire changer'}
-      action="Keep it"
+      title={machine ? say('change3', { machine: machine.name }) : say('addATireChanger')}
+      action={say('keepIt')}
       error={sending.error}
       busy={sending.busy}
       onSend={sending.send}
@@ -170,14 +180,14 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
         }}
       />
       <Entry
-        label="Name"
+        label={say('name')}
         value={form.name}
         onChange={(name) => set({ name })}
         error={sending.wrong('name')}
         autoFocus
       />
       <Choice
-        label="How it holds"
+        label={say('howItHolds')}
         value={form.type}
         options={KINDS}
         onChange={(kind) => set({ type: kind })}
@@ -185,7 +195,7 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
         width={260}
       />
       <Entry
-        label="Tire diameter at most"
+        label={say('tireDiameterAtMost')}
         value={form.maxTireDiameter}
         onChange={(mostTire) => set({ maxTireDiameter: mostTire })}
         error={sending.wrong('maxTireDiameter')}
@@ -193,7 +203,7 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
         width={190}
       />
       <Entry
-        label="Rim from"
+        label={say('rimFrom')}
         value={form.minRimDiameter}
         onChange={(leastRim) => set({ minRimDiameter: leastRim })}
         error={sending.wrong('minRimDiameter')}
@@ -201,7 +211,7 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
         width={130}
       />
       <Entry
-        label="Rim up to"
+        label={say('rimUp')}
         value={form.maxRimDiameter}
         onChange={(mostRim) => set({ maxRimDiameter: mostRim })}
         error={sending.wrong('maxRimDiameter')}
@@ -209,7 +219,7 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
         width={130}
       />
       <Entry
-        label="Maximum width"
+        label={say('maximumWidth')}
         value={form.maxWidth}
         onChange={(mostWidth) => set({ maxWidth: mostWidth })}
         error={sending.wrong('maxWidth')}
@@ -221,7 +231,7 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
         sx={{ border: 0, p: 0, m: 0, width: '100%', display: 'flex', gap: 2, flexWrap: 'wrap' }}
       >
         <Box component="legend" sx={{ typography: 'h2', p: 0, mb: 1 }}>
-          Valve on the clock, tool at 3, as its sheet says
+          {say('valveOnTheClockTool')}
         </Box>
         {STEPS.map(([step, words]) => (
           <Entry
@@ -230,7 +240,7 @@ function MachineDialog({ machine, onClose }: { machine: Machine | undefined; onC
             value={form.valvePositions?.[step]}
             onChange={(clock) => set({ valvePositions: { ...form.valvePositions, [step]: clock } })}
             error={sending.wrong(`valves.${step}`)}
-            hint="Blank: no sheet"
+            hint={say('blankNoSheet')}
             width={190}
           />
         ))}

@@ -6,6 +6,7 @@ import { Link, useNavigate } from 'react-router'
 import { searchQuery } from '../../api/queries'
 import { goalAddress } from '../../api/search'
 import { useDebounced } from '../../ui/useDebounced'
+import { say } from './words'
 
 /** A vehicle, position or tire by what is written on it, for a label that can't be read. */
 export function FindByTyping() {
@@ -25,7 +26,7 @@ export function FindByTyping() {
       sx={{ mt: 2 }}
     >
       <TextField
-        label="Unit, tire number or DOT code"
+        label={say('unitTireNumberOrDot')}
         value={text}
         onChange={(event) => setText(event.target.value)}
         fullWidth
@@ -43,7 +44,7 @@ export function FindByTyping() {
             </Box>
           </Box>
         ))}
-        {asked !== '' && found.data?.length === 0 && <li>No matches.</li>}
+        {asked !== '' && found.data?.length === 0 && <li>{say('noMatches')}</li>}
       </Box>
     </Box>
   )

@@ -6,6 +6,7 @@ import { color } from '../../base/theme'
 import { Page } from '../../ui/Page'
 import { FindByTyping } from './FindByTyping'
 import { pageOf } from './label'
+import { say } from './words'
 
 /** So often a second a picture of the camera is looked at: enough for a hand that holds still, and easy on a phone. */
 const LOOKS_EVERY_MS = 150
@@ -22,7 +23,7 @@ export function Scan() {
     let left = false
     const watch = async () => {
       if (!navigator.mediaDevices?.getUserMedia) {
-        setProblem('This browser gives no camera to a page without https. Type the unit or number instead.')
+        setProblem(say('thisBrowserGivesNoCamera'))
         return
       }
       try {
@@ -30,8 +31,8 @@ export function Scan() {
       } catch (error) {
         setProblem(
           error instanceof DOMException && error.name === 'NotAllowedError'
-            ? 'The camera is not allowed for this page. Allow it in the browser, or type the unit or number.'
-            : 'No camera was found. Type the unit or number instead.',
+            ? say('cameraIsNotAllowed')
+            : say('noCameraWasFoundType'),
         )
         return
       }
@@ -54,7 +55,7 @@ export function Scan() {
           navigate(page)
           return
         }
-        if (code !== undefined) setForeign('This code is not on a label of ours.')
+        if (code !== undefined) setForeign(say('thisCodeIsNot'))
         timer = setTimeout(() => void look(), LOOKS_EVERY_MS)
       }
       void look()
@@ -67,7 +68,7 @@ export function Scan() {
     }
   }, [navigate])
   return (
-    <Page title="Scan">
+    <Page title={say('scan')}>
       <Box sx={{ maxWidth: 520, mx: 'auto' }}>
         {problem ? (
           <Alert severity="info">{problem}</Alert>
@@ -78,7 +79,7 @@ export function Scan() {
               ref={video}
               muted
               playsInline
-              aria-label="Camera picture"
+              aria-label={say('cameraPicture')}
               sx={{
                 width: '100%',
                 aspectRatio: '4 / 3',
@@ -89,7 +90,7 @@ export function Scan() {
               }}
             />
             <Box role="status" sx={{ my: 1 }}>
-              {foreign || 'Hold the label’s code in the picture: the vehicle or tire opens by itself.'}
+              {foreign || say('holdTheLabelsCode')}
             </Box>
           </>
         )}

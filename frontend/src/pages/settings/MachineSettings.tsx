@@ -14,15 +14,16 @@ import { LoadingLines } from '../../ui/Loading'
 import { useSend } from '../../ui/useSend'
 import { day } from '../../units/format'
 import { SimulatedGateway, SimulatedReceiver } from './SimulatedMachines'
+import { say } from './words'
 
 type Scope = Schemas['MachineTokenView']['scopes'][number]
 
 const SCOPES: [Scope, string][] = [
   ['ODOMETERS', 'Odometers'],
-  ['PRESSURES', 'Sensor pressures'],
-  ['SENSOR_ALARMS', 'Sensor alarms'],
-  ['GAUGE_READINGS', 'Gauge and analyzer readings'],
-  ['SCALE_TICKETS', 'Scale tickets'],
+  ['PRESSURES', say('sensorPressures')],
+  ['SENSOR_ALARMS', say('sensorAlarms')],
+  ['GAUGE_READINGS', say('gaugeAndAnalyzerReadings')],
+  ['SCALE_TICKETS', say('scaleTickets')],
 ]
 
 /** Tokens of machines that send on their own. */
@@ -45,30 +46,37 @@ export function MachineTokens() {
     <>
       {tokens.isPending && <LoadingLines lines={2} />}
       {tokens.isError && <LoadProblem error={tokens.error} again={() => tokens.refetch()} />}
-      {tokens.data?.length === 0 && <Box sx={{ width: '100%' }}>No machine sends yet.</Box>}
+      {tokens.data?.length === 0 && <Box sx={{ width: '100%' }}>{say('noMachineSendsYet')}</Box>}
       {tokens.data?.map((token) => (
         <Line
           key={token.id}
           name={token.name}
-          about={`${token.scopes.map((scope) => SCOPES.find(([one]) => one === scope)?.[1]).join(', ')} · made by ${token.by} on ${day(token.createdAt)} · ${token.lastUsedAt ? `last sent ${day(token.lastUsedAt)}` : 'has not sent yet'}`}
+          about={say('madeBy', {
+            scopes: token.scopes.map((scope) => SCOPES.find(([one]) => one === scope)?.[1]).join(', '),
+            by: token.by,
+            createdAt: day(token.createdAt),
+            lastUsedAt: token.lastUsedAt
+              ? say('lastSent', { lastUsedAt: day(token.lastUsedAt) })
+              : say('hasNotSentYet'),
+          })}
           revoke={() =>
             answerOf(api.DELETE('/api/machine-tokens/{id}', { params: { path: { id: token.id } } })).then(() => {})
           }
-          revoked={`${token.name} can send no more.`}
+          revoked={say('canSendNoMore', { token: token.name })}
         />
       ))}
-      {made && <Secret label={`Token of ${made.name}`} secret={made.token} />}
+      {made && <Secret label={say('tokenOf', { made: made.name })} secret={made.token} />}
       <Entry
-        label="Machine"
+        label={say('machine')}
         value={name}
         onChange={setName}
         error={add.wrong('name')}
-        hint="for example Yard gateway"
+        hint={say('forExampleYardGateway')}
         width={220}
       />
       <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
         <Box component="legend" sx={{ p: 0 }}>
-          It may send
+          {say('itMaySend')}
         </Box>
         {SCOPES.map(([scope, label]) => (
           <FormControlLabel
@@ -85,7 +93,7 @@ export function MachineTokens() {
         {add.wrong('scopes') && <Box sx={{ color: 'error.main' }}>{add.wrong('scopes')}</Box>}
       </Box>
       <Button variant="outlined" sx={{ minHeight: 44 }} onClick={add.send} loading={add.busy}>
-        Make a token
+        {say('makeAToken')}
       </Button>
       {simulated && <SimulatedGateway />}
     </>
@@ -110,13 +118,15 @@ export function Webhooks() {
     <>
       {webhooks.isPending && <LoadingLines lines={2} />}
       {webhooks.isError && <LoadProblem error={webhooks.error} again={() => webhooks.refetch()} />}
-      {webhooks.data?.length === 0 && <Box sx={{ width: '100%' }}>No other system is told yet.</Box>}
+      {webhooks.data?.length === 0 && <Box sx={{ width: '100%' }}>{say('noOtherSystemIsTold')}</Box>}
       {webhooks.data?.map((webhook) => (
         <Line
           key={webhook.id}
           name={webhook.address}
           about={[
-            webhook.lastDeliveredAt ? `last told ${day(webhook.lastDeliveredAt)}` : 'not told yet',
+            webhook.lastDeliveredAt
+              ? say('lastTold', { lastDeliveredAt: day(webhook.lastDeliveredAt) })
+              : say('notToldYet'),
             webhook.waiting > 0 && `${webhook.waiting} waiting`,
             webhook.problem,
           ]
@@ -125,12 +135,12 @@ export function Webhooks() {
           revoke={() =>
             answerOf(api.DELETE('/api/webhooks/{id}', { params: { path: { id: webhook.id } } })).then(() => {})
           }
-          revoked={`${webhook.address} is told no more.`}
+          revoked={say('isToldNoMore', { address: webhook.address })}
         />
       ))}
-      {made && <Secret label={`Secret for ${made.address}`} secret={made.secret} />}
+      {made && <Secret label={say('secretFor', { address: made.address })} secret={made.secret} />}
       <Entry
-        label="Address"
+        label={say('address')}
         value={address}
         onChange={setAddress}
         error={add.wrong('address')}
@@ -138,7 +148,7 @@ export function Webhooks() {
         width={320}
       />
       <Button variant="outlined" sx={{ minHeight: 44 }} onClick={add.send} loading={add.busy}>
-        Tell this system
+        {say('tellThisSystem')}
       </Button>
       {simulated && <SimulatedReceiver onAddress={setAddress} />}
     </>
@@ -153,8 +163,13 @@ function Line(props: { name: string; about: ReactNode; revoke: () => Promise<voi
         <strong>{props.name}</strong>
         <Box sx={{ color: 'text.secondary' }}>{props.about}</Box>
       </Box>
-      <Button onClick={revoke.send} loading={revoke.busy} aria-label={`Take back ${props.name}`} sx={{ minHeight: 44 }}>
-        Take back
+      <Button
+        onClick={revoke.send}
+        loading={revoke.busy}
+        aria-label={say('takeBack', { name: props.name })}
+        sx={{ minHeight: 44 }}
+      >
+        {say('takeBack2')}
       </Button>
     </Box>
   )
@@ -163,7 +178,7 @@ function Line(props: { name: string; about: ReactNode; revoke: () => Promise<voi
 function Secret({ label, secret }: { label: string; secret: string }) {
   return (
     <Alert severity="success" sx={{ width: '100%' }}>
-      {label}, shown this once. Copy it into the other system now.
+      {say('shownThisOnceCopy', { label })}
       <Box component="code" sx={{ display: 'block', fontFamily: mono, overflowWrap: 'anywhere', mt: 0.5 }}>
         {secret}
       </Box>

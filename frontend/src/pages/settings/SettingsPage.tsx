@@ -17,6 +17,7 @@ import { Page } from '../../ui/Page'
 import { useSend } from '../../ui/useSend'
 import { useUnsaved } from '../../ui/useUnsaved'
 import { MachineTokens, Webhooks } from './MachineSettings'
+import { say } from './words'
 
 type Settings = Schemas['FleetSettingsView']
 
@@ -25,7 +26,7 @@ export function SettingsPage() {
   const settings = useQuery(settingsQuery)
   const mayManage = useMay('MANAGER')
   return (
-    <Page title="Settings">
+    <Page title={say('settings')}>
       <Box sx={{ display: 'grid', gap: 3, maxWidth: 760 }}>
         <Own />
         {settings.isPending && <LoadingLines lines={6} />}
@@ -33,23 +34,19 @@ export function SettingsPage() {
         {settings.data && <Fleet key={JSON.stringify(settings.data)} settings={settings.data} />}
         {mayManage && (
           <>
-            <Part
-              title="Machines"
-              about="Gateways and telematics systems send by a token of their own. What they send carries their name."
-            >
+            <Part title={say('machines')} about={say('gatewaysAndTelematicsSystemsSend')}>
               <MachineTokens />
             </Part>
-            <Part
-              title="Other systems"
-              about="Told at once what a sensor brings up: suspected leaks, hot and low, silent sensors. Each message is signed."
-            >
+            <Part title={say('otherSystems')} about={say('toldAtOnceWhat')}>
               <Webhooks />
             </Part>
           </>
         )}
         <Box>
-          What a tire is judged by stands in the <Link to="/reference/policy">policy</Link>; hours, bays and people of
-          the shop in the <Link to="/shop/setup">shop setup</Link>.
+          {say('whatATireIsJudged')}
+          <Link to="/reference/policy">{say('policy')}</Link>
+          {say('hoursBaysAndPeople')}
+          <Link to="/shop/setup">{say('shopSetup')}</Link>.
         </Box>
       </Box>
     </Page>
@@ -60,12 +57,12 @@ function Own() {
   const [units, setUnits] = useUnits()
   const { mode, setMode } = useColorScheme()
   return (
-    <Part title="For you, on this device">
+    <Part title={say('forYouOnThisDevice')}>
       <Choice
-        label="Units"
+        label={say('units')}
         value={units}
         options={[
-          ['US', 'psi · 1/32 in · lb · mi'],
+          ['US', say('psi132InLb')],
           ['METRIC', 'kPa · mm · kg · km'],
         ]}
         onChange={(next) => {
@@ -75,10 +72,10 @@ function Own() {
         width={230}
       />
       <Choice
-        label="Appearance"
+        label={say('appearance')}
         value={mode ?? 'system'}
         options={[
-          ['system', 'as the device'],
+          ['system', say('asTheDevice')],
           ['light', 'day'],
           ['dark', 'night'],
         ]}
@@ -109,13 +106,13 @@ function Fleet({ settings }: { settings: Settings }) {
       houseStyle.take(saved)
       unsaved.saved()
     },
-    'The fleet’s settings are saved.',
+    say('fleetsSettingsAreSaved'),
   )
   const [units] = useUnits()
   const now = useSend<Schemas['DigestView']>(
     () => answerOf(api.POST('/api/morning-digest', { params: { query: { units } } })),
     () => {},
-    'Today’s mail is in the outbox.',
+    say('todaysMail'),
   )
   return (
     <Box
@@ -129,12 +126,12 @@ function Fleet({ settings }: { settings: Settings }) {
       sx={{ display: 'grid', gap: 3 }}
     >
       {unsaved.question}
-      <Part title="The fleet">
+      <Part title={say('fleet')}>
         <Choice
-          label="Paper"
+          label={say('paper')}
           value={paper}
           options={[
-            ['LETTER', 'Letter, 8½ × 11 in'],
+            ['LETTER', say('letter811')],
             ['A4', 'A4, 210 × 297 mm'],
           ]}
           onChange={setPaper}
@@ -151,38 +148,35 @@ function Fleet({ settings }: { settings: Settings }) {
           width={180}
         />
         <Choice
-          label="Dates"
+          label={say('dates')}
           value={dates}
           options={[
-            ['MONTH_FIRST', 'Jul 28, 2026'],
-            ['DAY_FIRST', '28 Jul 2026'],
+            ['MONTH_FIRST', say('jul282026')],
+            ['DAY_FIRST', say('at28Jul2026')],
             ['YEAR_FIRST', '2026-07-28'],
           ]}
           onChange={setDates}
           width={180}
         />
         <Entry
-          label="Currency sign"
+          label={say('currencySign')}
           value={sign}
           onChange={setSign}
           error={form.wrong('currencySign')}
-          hint="$, €, CHF …"
+          hint={say('chf')}
           width={150}
         />
       </Part>
-      <Part
-        title="The morning’s mail"
-        about="What must not operate, the day’s jobs, and orders that are late, written once a day."
-      >
+      <Part title={say('morningsMail')} about={say('whatMustNotOperate')}>
         <Entry
-          label="At (hour)"
+          label={say('atHour')}
           value={hour}
           onChange={setHour}
           error={form.wrong('digestHour')}
-          hint="0 to 23; blank: no mail"
+          hint={say('at0To23BlankNo')}
           width={150}
         />
-        <Entry label="To" value={to} onChange={setTo} error={form.wrong('digestTo')} width={280} />
+        <Entry label={say('to')} value={to} onChange={setTo} error={form.wrong('digestTo')} width={280} />
         {now.error && (
           <Alert severity="error" sx={{ width: '100%' }}>
             {now.error.message}
@@ -190,18 +184,18 @@ function Fleet({ settings }: { settings: Settings }) {
         )}
         {may && (
           <Button onClick={now.send} loading={now.busy} sx={{ minHeight: 44 }}>
-            Write today’s now
+            {say('writeTodaysNow')}
           </Button>
         )}
       </Part>
       {may ? (
         <div>
           <Button type="submit" variant="contained" loading={form.busy}>
-            Save the fleet’s settings
+            {say('saveTheFleetsSettings')}
           </Button>
         </div>
       ) : (
-        <p>Only a manager can change what holds for the fleet.</p>
+        <p>{say('onlyAManagerCanChange')}</p>
       )}
     </Box>
   )

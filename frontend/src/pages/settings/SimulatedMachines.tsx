@@ -7,6 +7,7 @@ import { mono } from '../../base/theme'
 import { Entry } from '../../ui/Entry'
 import { useSend } from '../../ui/useSend'
 import { many, moment } from '../../units/format'
+import { say } from './words'
 
 const EVERY_MS = 5_000
 
@@ -31,15 +32,21 @@ export function SimulatedGateway() {
   return (
     <>
       <Box sx={{ width: '100%' }}>
-        <strong>Simulated gateway.</strong>{' '}
+        <strong>{say('simulatedGateway')}</strong>{' '}
         {stream.data?.isOn
-          ? `Streams the fleet’s sensors, a round every 15 seconds: ${many(stream.data.sent, 'sample', 'samples')} so far.`
-          : 'Streams nothing now.'}
+          ? say('streamsTheFleetsSensors', { many: many(stream.data.sent, 'sample', 'samples') })
+          : say('streamsNothingNow')}
       </Box>
       <Button variant="outlined" sx={{ minHeight: 44 }} onClick={turn.send} loading={turn.busy}>
-        {stream.data?.isOn ? 'Stop the stream' : 'Stream the fleet’s sensors'}
+        {stream.data?.isOn ? say('stopTheStream') : say('streamTheFleetsSensors')}
       </Button>
-      <Entry label="Unit whose tire loses air" value={unit} onChange={setUnit} width={220} hint="for example LC-03" />
+      <Entry
+        label={say('unitWhoseTireLosesAir')}
+        value={unit}
+        onChange={setUnit}
+        width={220}
+        hint={say('forExampleLc03')}
+      />
       <Button
         variant="outlined"
         sx={{ minHeight: 44 }}
@@ -47,7 +54,7 @@ export function SimulatedGateway() {
         loading={leak.busy}
         disabled={unit.trim() === ''}
       >
-        Send a round with a leak
+        {say('sendARound')}
       </Button>
     </>
   )
@@ -65,13 +72,13 @@ export function SimulatedReceiver({ onAddress }: { onAddress: (address: string) 
   return (
     <Box sx={{ width: '100%', display: 'grid', gap: 1 }}>
       <div>
-        <strong>Simulated receiver</strong> at {address}.{' '}
-        {received.length === 0 ? 'It has heard nothing yet.' : 'What it was told, newest first:'}
+        <strong>{say('simulatedReceiver')}</strong>
+        {say('atItHasHeardNothing', { address, count: received.length })}
       </div>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {received.map((one) => (
           <li key={`${one.at} ${one.message}`}>
-            {moment(one.at)}, {one.isSigned ? 'signature right' : 'signature wrong, refused'}
+            {moment(one.at)}, {one.isSigned ? say('signatureRight') : say('signatureWrongRefused')}
             <Box component="code" sx={{ display: 'block', fontFamily: mono, overflowWrap: 'anywhere' }}>
               {one.message}
             </Box>
@@ -80,7 +87,7 @@ export function SimulatedReceiver({ onAddress }: { onAddress: (address: string) 
       </Box>
       <div>
         <Button onClick={() => onAddress(address)} sx={{ minHeight: 44 }}>
-          Fill in its address
+          {say('fillInItsAddress')}
         </Button>
       </div>
     </Box>

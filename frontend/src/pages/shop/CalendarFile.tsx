@@ -8,10 +8,11 @@ import { color } from '../../base/theme'
 import { useNotice } from '../../ui/Notice'
 import { Table } from '../../ui/Table'
 import { many, moment } from '../../units/format'
+import { say } from './words'
 
 const OUTCOMES: Record<Schemas['ImportedBookingView']['outcome'], string> = {
   NEW: 'New',
-  REMOVED: 'No longer in the file, is removed',
+  REMOVED: say('noLongerInTheFile'),
 }
 
 const send = async (file: File, dryRun: boolean) =>
@@ -36,12 +37,15 @@ export function CalendarFile() {
       setFile(undefined)
       look.reset()
       notice({
-        text: `${many(done.bookings, 'booking', 'bookings')} of ${many(done.vehicles, 'vehicle', 'vehicles')} brought in.`,
+        text: say('ofBrought', {
+          some: many(done.bookings, 'booking', 'bookings'),
+          all: many(done.vehicles, 'vehicle', 'vehicles'),
+        }),
         undo: async () => {
           await answerOf(
             api.POST('/api/calendar/bookings/{importId}/undo', { params: { path: { importId: done.importId ?? 0 } } }),
           )
-          return 'The file’s bookings are taken back. Those before it stand again.'
+          return say('filesBookingsAreTakenBack')
         },
       })
       return queries.invalidateQueries()
@@ -51,13 +55,10 @@ export function CalendarFile() {
   const problem = failed instanceof ProblemError ? failed : undefined
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <div>
-        Bookings of vehicles from a calendar file (.ics): an event belongs to the vehicle whose unit is in its title or
-        location. Importing a file again replaces the one before.
-      </div>
+      <div>{say('bookingsOfVehiclesFrom')}</div>
       <div>
         <Button component="label" variant="outlined" loading={look.isPending} sx={{ background: color.sheet }}>
-          Look at a calendar file…
+          {say('lookAtACalendarFile')}
           <input
             type="file"
             accept=".ics,text/calendar"
@@ -86,9 +87,13 @@ function Look(props: { found: Schemas['ImportedBookingsView']; name: string; bus
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box role="status">
-        <strong>{props.name}</strong>: {many(found.bookings, 'booking', 'bookings')} of{' '}
-        {many(found.vehicles, 'vehicle', 'vehicles')} until a year from now, {found.same} as before.{' '}
-        {isNothing ? 'Nothing would change.' : 'Nothing is stored yet.'}
+        <strong>{props.name}</strong>
+        {say('ofUntilAYearFrom', {
+          some: many(found.bookings, 'booking', 'bookings'),
+          all: many(found.vehicles, 'vehicle', 'vehicles'),
+          same: found.same,
+          isNothing,
+        })}
       </Box>
       {found.unread.length > 0 && (
         <Alert severity="warning">
@@ -99,7 +104,11 @@ function Look(props: { found: Schemas['ImportedBookingsView']; name: string; bus
       )}
       {!isNothing && (
         <Box sx={{ maxHeight: 320, overflowY: 'auto' }}>
-          <Table label="What the file changes" heads={['Unit', 'Away from', 'Until', 'Why', 'What happens']} stacked>
+          <Table
+            label={say('whatTheFileChanges')}
+            heads={['Unit', say('awayFrom'), 'Until', 'Why', say('whatHappens')]}
+            stacked
+          >
             {found.lines.map((line) => (
               <tr key={`${line.outcome} ${line.unit} ${line.from} ${line.to} ${line.reason}`}>
                 <td>{line.unit}</td>
@@ -115,7 +124,7 @@ function Look(props: { found: Schemas['ImportedBookingsView']; name: string; bus
       {!isNothing && (
         <div>
           <Button variant="contained" loading={props.busy} onClick={props.onBring}>
-            Bring in bookings
+            {say('bringInBookings')}
           </Button>
         </div>
       )}

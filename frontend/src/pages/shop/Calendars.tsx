@@ -14,15 +14,16 @@ import { useSend } from '../../ui/useSend'
 import { useUnsaved } from '../../ui/useUnsaved'
 import { moment } from '../../units/format'
 import { CalendarFile } from './CalendarFile'
+import { say } from './words'
 
 /** The shop's days in other people's calendar programs, and their bookings of vehicles here. */
 export function Calendars() {
   const may = useMay('COORDINATOR')
   if (!may) return null
   return (
-    <Box component="section" aria-label="Calendars">
+    <Box component="section" aria-label={say('calendars')}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-        Calendars
+        {say('calendars')}
       </Box>
       <FeedsOut />
       <Bookings />
@@ -45,46 +46,45 @@ function FeedsOut() {
   })
   const revoke = useMutation({
     mutationFn: (id: number) => answerOf(api.DELETE('/api/calendar/feeds/{id}', { params: { path: { id } } })),
-    onSuccess: () => notice({ text: 'The private address no longer works.' }),
+    onSuccess: () => notice({ text: say('privateAddressNoLongerWorks') }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['calendar-feeds'] }),
   })
   const share = useSend<Schemas['NewCalendarLinkView']>(
     () => answerOf(api.POST('/api/calendar/feeds', { body: { yard, person } })),
     (made) => setAddress(new URL(made.address, globalThis.location.href).href),
-    'The private address is made.',
+    say('privateAddressIsMade'),
   )
   return (
     <Box sx={{ display: 'grid', gap: 1, mb: 2 }}>
       <div>
-        Share the shop’s days with a calendar program under a private address. Whoever has the address can read it,
-        until it is taken back.{' '}
+        {say('shareTheShopsDays')}
         <a href={`/api/calendar/shop.ics?yard=${encodeURIComponent(yard)}&person=${encodeURIComponent(person)}`}>
-          Download it once (.ics)
+          {say('downloadItOnceIcs')}
         </a>
       </div>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
         <Choice
-          label="Yard"
+          label={say('yard')}
           value={yard}
-          options={[['', 'all yards'], ...(register.data?.yards ?? []).map((name) => [name, name] as const)]}
+          options={[['', say('allYards')], ...(register.data?.yards ?? []).map((name) => [name, name] as const)]}
           onChange={setYard}
           width={150}
         />
         <Choice
-          label="Person"
+          label={say('person')}
           value={person}
           options={[['', 'everybody'], ...(people.data ?? []).map((one) => [one.name, one.name] as const)]}
           onChange={setPerson}
           width={200}
         />
         <Button variant="outlined" onClick={share.send} loading={share.busy} sx={{ background: color.sheet }}>
-          Create private link
+          {say('createPrivateLink')}
         </Button>
       </Box>
       {share.error instanceof ProblemError && <Alert severity="error">{share.error.message}</Alert>}
       {address && (
         <Alert severity="success">
-          Shown only now; keep it like a key:{' '}
+          {say('shownOnlyNowKeep')}
           <Box component="code" sx={{ fontFamily: mono, overflowWrap: 'anywhere' }}>
             {address}
           </Box>
@@ -93,9 +93,9 @@ function FeedsOut() {
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {(feeds.data ?? []).map((feed) => (
           <li key={feed.id}>
-            {feed.description}, since {moment(feed.at)}, made by {feed.by}{' '}
+            {say('sinceMade', { feed: feed.description, moment: moment(feed.at), by: feed.by })}
             <Button size="small" onClick={() => revoke.mutate(feed.id)}>
-              Revoke link
+              {say('revokeLink')}
             </Button>
           </li>
         ))}
@@ -125,37 +125,38 @@ function Bookings() {
       setWhy('')
       unsaved.saved()
     },
-    `${unit} is booked out of the shop.`,
+    say('isBookedOut', { unit }),
   )
   const back = useMutation({
     mutationFn: (booking: Schemas['VehicleBookingView']) =>
       answerOf(api.DELETE('/api/shop/bookings/{id}', { params: { path: { id: booking.id } } })),
     onSuccess: (_, { unit: vehicle, from: start, to: end, reason }) =>
       notice({
-        text: `The booking of ${vehicle} is removed.`,
+        text: say('bookingOfIsRemoved', { vehicle }),
         undo: async () => {
           await answerOf(api.POST('/api/shop/bookings', { body: { unit: vehicle, from: start, to: end, reason } }))
-          return `${vehicle} is booked again.`
+          return say('isBookedAgain', { vehicle })
         },
       }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['jobs'] }),
   })
   return (
-    <Box component="section" aria-label="Vehicle bookings" sx={{ display: 'grid', gap: 1, mb: 2 }}>
+    <Box component="section" aria-label={say('vehicleBookings')} sx={{ display: 'grid', gap: 1, mb: 2 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-        Vehicle bookings
+        {say('vehicleBookings')}
       </Box>
       {unsaved.question}
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {(schedule.data?.bookings ?? []).map((one) => (
           <li key={one.id}>
-            <strong>{one.unit}</strong> {moment(one.from)} to {moment(one.to)}: {one.reason}{' '}
+            <strong>{one.unit}</strong>
+            {say('to', { from: moment(one.from), to: moment(one.to), reason: one.reason })}
             <Button
               size="small"
-              aria-label={`Remove booking: ${one.unit}, ${one.reason}`}
+              aria-label={say('removeBooking', { unit: one.unit, reason: one.reason })}
               onClick={() => back.mutate(one)}
             >
-              Remove booking
+              {say('removeBooking2')}
             </Button>
           </li>
         ))}
@@ -170,19 +171,26 @@ function Bookings() {
         }}
         sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}
       >
-        <Entry label="Unit" value={unit} onChange={setUnit} error={add.wrong('unit')} width={120} />
+        <Entry label={say('unit')} value={unit} onChange={setUnit} error={add.wrong('unit')} width={120} />
         <Entry
-          label="Out from"
+          label={say('outFrom')}
           value={from}
           onChange={setFrom}
           error={add.wrong('from')}
           type="datetime-local"
           width={220}
         />
-        <Entry label="Back" value={to} onChange={setTo} error={add.wrong('to')} type="datetime-local" width={220} />
-        <Entry label="What for" value={why} onChange={setWhy} error={add.wrong('reason')} width={220} />
+        <Entry
+          label={say('back')}
+          value={to}
+          onChange={setTo}
+          error={add.wrong('to')}
+          type="datetime-local"
+          width={220}
+        />
+        <Entry label={say('whatFor')} value={why} onChange={setWhy} error={add.wrong('reason')} width={220} />
         <Button type="submit" variant="outlined" loading={add.busy} sx={{ background: color.sheet, minHeight: 44 }}>
-          Add booking
+          {say('addBooking')}
         </Button>
       </Box>
     </Box>

@@ -9,6 +9,7 @@ import { useMay } from '../../session/session'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { day, localDay } from '../../units/format'
+import { say } from './words'
 
 /** Visits proposed for due work that shares wheels or days. */
 export function CombinedVisits() {
@@ -19,9 +20,9 @@ export function CombinedVisits() {
   })
   if (!bundles.data || bundles.data.length === 0) return null
   return (
-    <Box component="section" aria-label="Work that can share a visit">
+    <Box component="section" aria-label={say('workThatCanShare')}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-        Work that can share a visit
+        {say('workThatCanShare')}
       </Box>
       {bundles.data.map((bundle) => (
         <OneBundle key={bundle.vehicleId} bundle={bundle} />
@@ -47,7 +48,7 @@ function OneBundle({ bundle }: { bundle: Schemas['BundleView'] }) {
           },
         }),
       ),
-    () => notice({ text: `${bundle.unit}: one visit on ${day(on)}.` }),
+    () => notice({ text: say('oneVisit', { unit: bundle.unit, on: day(on) }) }),
     null,
   )
   return (
@@ -66,21 +67,22 @@ function OneBundle({ bundle }: { bundle: Schemas['BundleView'] }) {
       <Box sx={{ flex: '1 1 420px', minWidth: 0 }}>
         <Link to={`/vehicles/${bundle.vehicleId}`}>
           <strong>{bundle.unit}</strong>
-        </Link>{' '}
-        one visit, {bundle.minutes} minutes, <strong>{bundle.saved} minutes saved</strong>
-        {bundle.lifted.length > 0 && `; ${bundle.lifted.join(' ')} wheels lifted once`}
+        </Link>
+        {say('oneVisitMinutes', { minutes: bundle.minutes })}
+        <strong>{say('minutesSaved', { saved: bundle.saved })}</strong>
+        {bundle.lifted.length > 0 && say('wheelsLiftedOnce', { lifted: bundle.lifted.join(' ') })}
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
           {bundle.work.map((line) => (
             <li key={line}>{line}</li>
           ))}
         </Box>
         {bundle.forward.length > 0 && (
-          <Box sx={{ color: 'text.secondary' }}>Brought forward: {bundle.forward.join('; ')}</Box>
+          <Box sx={{ color: 'text.secondary' }}>{say('broughtForward', { forward: bundle.forward.join('; ') })}</Box>
         )}
       </Box>
       {may && (
         <Button variant="outlined" onClick={form.send} loading={form.busy} sx={{ alignSelf: 'start' }}>
-          Combine into one job
+          {say('combineIntoOneJob')}
         </Button>
       )}
     </Box>

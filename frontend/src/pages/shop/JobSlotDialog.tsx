@@ -15,6 +15,7 @@ import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { day } from '../../units/format'
 import type { Placed } from './placed'
+import { say } from './words'
 
 /** One job's place: moved by typing, pinned, and explained; what is against it is said before anybody drives there. */
 export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView']; onClose: () => void }) {
@@ -49,8 +50,8 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
       notice({
         text:
           placed.conflicts.length === 0
-            ? `${placed.unit} is on ${day(placed.day)} at ${placed.start}.`
-            : `${placed.unit} conflicts with a rule: ${placed.conflicts[0]?.statement}`,
+            ? say('isOn', { unit: placed.unit, day: day(placed.day), start: placed.start })
+            : say('conflictsWithARule', { unit: placed.unit, statement: placed.conflicts[0]?.statement }),
       })
       props.onClose()
     },
@@ -59,7 +60,7 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
   return (
     <FormDialog
       title={`${job.unit}: ${job.work.join('; ')}`}
-      action="Save time slot"
+      action={say('saveTimeSlot')}
       error={form.error}
       busy={form.busy}
       disabled={!may}
@@ -75,19 +76,39 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
         }}
       />
       <Box sx={{ width: '100%' }}>
-        {job.minutes} minutes, {job.techniciansNeeded === 1 ? '1 technician' : `${job.techniciansNeeded} technicians`}
-        {job.requirements.length > 0 && `, ${job.requirements.join(', ')}`}. Due {day(job.due)}.
-        {job.blockedBy && ` ${job.blockedBy}.`} <Link to={`/jobs/${job.jobId}/sheet`}>Job sheet</Link>
+        {say('minutes', {
+          minutes: job.minutes,
+          techniciansNeeded:
+            job.techniciansNeeded === 1 ? say('at1Technician') : `${job.techniciansNeeded} technicians`,
+        })}
+        {job.requirements.length > 0 && `, ${job.requirements.join(', ')}`}
+        {say('due', { due: day(job.due) })}
+        {job.blockedBy && ` ${job.blockedBy}.`} <Link to={`/jobs/${job.jobId}/sheet`}>{say('jobSheet')}</Link>
       </Box>
       {job.conflicts.map((clash) => (
         <Alert key={clash.statement} severity="error" sx={{ width: '100%' }}>
           <strong>{clash.title}.</strong> {clash.statement}
         </Alert>
       ))}
-      <Entry label="Day" value={dayOf} onChange={setDay} error={form.wrong('day')} type="date" width={170} autoFocus />
-      <Entry label="From" value={start} onChange={setStart} error={form.wrong('start')} type="time" width={120} />
+      <Entry
+        label={say('day')}
+        value={dayOf}
+        onChange={setDay}
+        error={form.wrong('day')}
+        type="date"
+        width={170}
+        autoFocus
+      />
+      <Entry
+        label={say('from')}
+        value={start}
+        onChange={setStart}
+        error={form.wrong('start')}
+        type="time"
+        width={120}
+      />
       <Choice
-        label="Yard"
+        label={say('yard')}
         value={at}
         options={props.view.yards.map((one) => [one.name, one.name] as const)}
         onChange={(next) => {
@@ -100,20 +121,23 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
         width={150}
       />
       <Choice
-        label="Bay"
+        label={say('bay')}
         value={bay}
-        options={Array.from({ length: yard?.bays ?? 1 }, (_, at) => [String(at + 1), `Bay ${at + 1}`] as const)}
+        options={Array.from(
+          { length: yard?.bays ?? 1 },
+          (_, at) => [String(at + 1), say('bay2', { at: at + 1 })] as const,
+        )}
         onChange={setBay}
         error={form.wrong('bay')}
         width={110}
       />
       <FormControlLabel
         control={<Checkbox checked={pinned} onChange={(event) => setPinned(event.target.checked)} />}
-        label="Pinned: the proposal does not move this job"
+        label={say('pinnedTheProposalDoesNot')}
       />
       <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, width: '100%' }}>
         <Box component="legend" sx={{ p: 0, color: 'text.secondary' }}>
-          Who does it
+          {say('whoDoes')}
         </Box>
         {(yard?.technicians ?? []).map((name) => (
           <FormControlLabel
@@ -131,9 +155,9 @@ export function JobSlotDialog(props: { job: Placed; view: Schemas['ScheduleView'
         ))}
       </Box>
       {why.data && (
-        <Box component="section" aria-label="Why there" sx={{ width: '100%' }}>
+        <Box component="section" aria-label={say('whyThere')} sx={{ width: '100%' }}>
           <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-            Why this time
+            {say('whyThisTime')}
           </Box>
           {why.data.statement}
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>

@@ -14,6 +14,7 @@ import { useNotice } from '../../ui/Notice'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { day, many } from '../../units/format'
+import { say } from './words'
 
 type Plan = Schemas['ScheduleProposalView']
 
@@ -47,7 +48,9 @@ export function ScheduleProposal() {
         api.POST('/api/shop/proposal/accept', { params: { query: { units }, header: { 'Idempotency-Key': once } } }),
       ),
     (taken) =>
-      notice({ text: `${many(taken.jobs, 'job has', 'jobs have')} a place, ${taken.made} of them new from due work.` }),
+      notice({
+        text: say('placeOfThemNewFrom', { many: many(taken.jobs, say('jobHas'), say('jobsHave')), made: taken.made }),
+      }),
     null,
   )
   const stop = useSend<unknown>(
@@ -63,35 +66,37 @@ export function ScheduleProposal() {
   return (
     <Box
       component="section"
-      aria-label="Planning"
+      aria-label={say('planning')}
       sx={{ background: color.sheet, border: 1, borderColor: 'divider', p: 1.5 }}
     >
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
         <Choice
-          label="Plan ahead"
+          label={say('planAhead')}
           value={weeks}
-          options={['1', '2', '4', '8', '12'].map((one) => [one, one === '1' ? '1 week' : `${one} weeks`] as const)}
+          options={['1', '2', '4', '8', '12'].map(
+            (one) => [one, one === '1' ? say('at1Week') : `${one} weeks`] as const,
+          )}
           onChange={setWeeks}
           width={130}
         />
         <FormControlLabel
           control={<Checkbox checked={takeDue} onChange={(event) => setTakeDue(event.target.checked)} />}
-          label="with due work that has no day yet, bundled by vehicle"
+          label={say('withDueWorkThatHas')}
         />
         <Button variant="contained" onClick={start.send} loading={start.busy} disabled={now?.running ?? false}>
-          Propose schedule
+          {say('proposeSchedule')}
         </Button>
         {now?.running && (
           <Button onClick={stop.send} loading={stop.busy} variant="outlined">
-            Use best so far
+            {say('useBestSoFar')}
           </Button>
         )}
       </Box>
       {now?.running && (
         <Box role="status" sx={{ mt: 1 }}>
-          Improving the proposal, round {now.done + 1} of {now.rounds}, {now.seconds} s. The page can be left meanwhile.
+          {say('improvingTheProposalRound', { done: now.done + 1, rounds: now.rounds, seconds: now.seconds })}
           <LinearProgress
-            aria-label="Planning"
+            aria-label={say('planning')}
             variant="determinate"
             value={(100 * now.done) / now.rounds}
             sx={{ mt: 0.5 }}
@@ -120,17 +125,24 @@ function Found({ plan, busy, onTake }: { plan: Plan; busy: boolean; onTake: () =
     <Box sx={{ mt: 1.5, display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center' }}>
         <div>
-          <strong>{many(plan.jobs.length, 'job', 'jobs')} placed</strong> until {plan.last && day(plan.last)} in{' '}
-          {plan.seconds} s: {plan.daysLate} days late in all, first come first served would be {plan.firstFitDaysLate} (
-          {plan.points.toLocaleString('en-US')} against {plan.firstFitPoints.toLocaleString('en-US')} points).
+          <strong>{say('placed', { many: many(plan.jobs.length, 'job', 'jobs') })}</strong>
+          {say('until')}
+          {plan.last && day(plan.last)}
+          {say('inSDaysLate', {
+            seconds: plan.seconds,
+            daysLate: plan.daysLate,
+            firstFitDaysLate: plan.firstFitDaysLate,
+            points: plan.points.toLocaleString('en-US'),
+            firstFitPoints: plan.firstFitPoints.toLocaleString('en-US'),
+          })}
         </div>
         <Button variant="contained" onClick={onTake} loading={busy} disabled={plan.jobs.length === 0}>
-          Accept schedule
+          {say('acceptSchedule')}
         </Button>
       </Box>
       {plan.unscheduled.length > 0 && (
         <Alert severity="warning">
-          <strong>Without a place:</strong>
+          <strong>{say('withoutAPlace')}</strong>
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {plan.unscheduled.map((one) => (
               <li key={`${one.unit} ${one.work.join()}`}>
@@ -141,7 +153,7 @@ function Found({ plan, busy, onTake }: { plan: Plan; busy: boolean; onTake: () =
         </Alert>
       )}
       <Box sx={{ maxHeight: 320, overflowY: 'auto' }}>
-        <Table label="Proposed schedule" heads={['Vehicle', 'When', 'Where', 'Who', 'Work', 'Due', 'Was']}>
+        <Table label={say('proposedSchedule')} heads={['Vehicle', 'When', 'Where', 'Who', 'Work', 'Due', 'Was']}>
           {plan.jobs.map((job) => (
             <tr key={`${job.unit} ${job.day} ${job.start} ${job.bay}`}>
               <td>
@@ -150,9 +162,7 @@ function Found({ plan, busy, onTake }: { plan: Plan; busy: boolean; onTake: () =
               <td>
                 {day(job.day)} {job.start}
               </td>
-              <td>
-                {job.yard}, bay {job.bay}
-              </td>
+              <td>{say('bay3', { yard: job.yard, bay: job.bay })}</td>
               <td>{job.assignees.join(', ')}</td>
               <td>{job.work.join('; ')}</td>
               <td>{job.day > job.due ? <strong>{day(job.due)}</strong> : day(job.due)}</td>

@@ -13,11 +13,12 @@ import { Page } from '../../ui/Page'
 import { holds } from '../../ui/typed'
 import { useAddress } from '../../ui/useAddress'
 import { day, localDay, many, weekday } from '../../units/format'
+import { say } from './words'
 
 type Row = { head: string; late: boolean } | { job: Job }
 
 const SHOWN = [
-  ['', 'open and done'],
+  ['', say('openAndDone')],
   ['open', 'open'],
   ['late', 'late'],
   ['today', 'today'],
@@ -65,40 +66,41 @@ export function Shop() {
   const at = rows.findIndex((row) => 'job' in row && row.job.id === marked)
   return (
     <Page
-      title="Shop"
-      about={`${many(open.data.length, 'job', 'jobs')} open${found.length < all.length ? `, ${found.length} shown` : ''}`}
+      title={say('shop')}
+      about={`${many(open.data.length, say('job'), say('jobs'))} open${found.length < all.length ? say('shown', { count: found.length }) : ''}`}
     >
       {all.length > 0 && (
-        <Box role="search" aria-label="Jobs" sx={{ display: 'flex', gap: 1.5, mb: 2, flexWrap: 'wrap' }}>
-          <Entry label="Find" value={find} onChange={setFind} width={220} />
+        <Box role="search" aria-label={say('jobs2')} sx={{ display: 'flex', gap: 1.5, mb: 2, flexWrap: 'wrap' }}>
+          <Entry label={say('find')} value={find} onChange={setFind} width={220} />
           <Choice
-            label="Yard"
+            label={say('yard')}
             value={yard}
-            options={[['', 'all yards'], ...yards.map((name) => [name, name] as [string, string])]}
+            options={[['', say('allYards')], ...yards.map((name) => [name, name] as [string, string])]}
             onChange={setYard}
             width={150}
           />
-          <Choice label="Show" value={shown as Shown} options={SHOWN} onChange={setShown} width={160} />
-          <Choice label="By" value={sort as Sort} options={SORTS} onChange={setSort} width={120} />
+          <Choice label={say('show')} value={shown as Shown} options={SHOWN} onChange={setShown} width={160} />
+          <Choice label={say('by')} value={sort as Sort} options={SORTS} onChange={setSort} width={120} />
         </Box>
       )}
       {open.data.length === 0 && (
         <p>
-          No jobs scheduled. Schedule due work from the <Link to="/fleet">Fleet page</Link>.
+          {say('noJobsScheduledScheduleDue')}
+          <Link to="/fleet">{say('fleetPage')}</Link>.
         </p>
       )}
       {all.length > 0 && jobs.length === 0 && (
         <p>
-          No matching jobs.{' '}
+          {say('noMatchingJobs')}
           <Button component={Link} to="/shop" replace>
-            Show all
+            {say('showAll')}
           </Button>
         </p>
       )}
       <Box sx={{ maxWidth: 1100 }}>
         <LongList
           of={rows}
-          keyOf={(row) => ('job' in row ? `${row.job.doneAt ? 'done' : 'open'} ${row.job.id}` : row.head)}
+          keyOf={(row) => ('job' in row ? say('done', { doneAt: Boolean(row.job.doneAt), id: row.job.id }) : row.head)}
           as="div"
           height={110}
           show={at < 0 ? undefined : at}
@@ -112,15 +114,16 @@ export function Shop() {
                 {row.head}
                 {row.late && (
                   <Box component="span" sx={{ color: 'error.main' }}>
-                    {' '}
-                    · not done yet
+                    {say('notDoneYet')}
                   </Box>
                 )}
               </Box>
             )
           }
         />
-        {jobs.length < found.length && <Link to="/shop?show=done">All {finished.length} done lately</Link>}
+        {jobs.length < found.length && (
+          <Link to="/shop?show=done">{say('allDoneLately', { count: finished.length })}</Link>
+        )}
       </Box>
     </Page>
   )
@@ -143,11 +146,11 @@ function grouped(jobs: Job[], sort: Sort, today: string): Row[] {
   const heads = [...new Set(open.map(headOf))].sort((one, other) => one.localeCompare(other, 'en', { numeric: true }))
   const rows: Row[] = heads.flatMap((head) => [
     {
-      head: sort !== '' ? head : head === today ? `Today, ${day(head)}` : `${weekday(head)}, ${day(head)}`,
+      head: sort !== '' ? head : head === today ? say('today', { head: day(head) }) : `${weekday(head)}, ${day(head)}`,
       late: sort === '' && head < today,
     },
     ...open.filter((job) => headOf(job) === head).map((job) => ({ job })),
   ])
-  if (done.length > 0) rows.push({ head: 'Done lately', late: false }, ...done.map((job) => ({ job })))
+  if (done.length > 0) rows.push({ head: say('doneLately'), late: false }, ...done.map((job) => ({ job })))
   return rows
 }

@@ -1,4 +1,5 @@
 import { AreaNav } from '../../ui/AreaNav'
+import { say } from './words'
 
 const PAGES = [
   { to: '/shop', word: 'Jobs' },
@@ -8,5 +9,5 @@ const PAGES = [
 
 /** What is planned, where it stands in the bays, and what the shops can do. */
 export function ShopArea() {
-  return <AreaNav label="Shop pages" pages={PAGES} />
+  return <AreaNav label={say('shopPages')} pages={PAGES} />
 }

@@ -19,6 +19,7 @@ import { HOUR_PX, type Hours, hoursOf, spanOf, timeAt } from './hours'
 import { JobSlotDialog } from './JobSlotDialog'
 import type { Placed } from './placed'
 import { ScheduleProposal } from './ScheduleProposal'
+import { say } from './words'
 
 type View = Schemas['ScheduleView']
 
@@ -50,13 +51,13 @@ export function ShopCalendar() {
   const before = view.jobs.filter((job) => job.day < view.from)
   return (
     <Page
-      title="Schedule"
-      about={`Week of ${day(view.from)}`}
+      title={say('schedule')}
+      about={say('weekOf', { from: day(view.from) })}
       actions={
         <>
-          <Button onClick={() => setAt(shift(at, -7))}>Week before</Button>
-          <Button onClick={() => setAt(localDay(new Date()))}>This week</Button>
-          <Button onClick={() => setAt(shift(at, 7))}>Week after</Button>
+          <Button onClick={() => setAt(shift(at, -7))}>{say('weekBefore')}</Button>
+          <Button onClick={() => setAt(localDay(new Date()))}>{say('thisWeek')}</Button>
+          <Button onClick={() => setAt(shift(at, 7))}>{say('weekAfter')}</Button>
         </>
       }
     >
@@ -64,24 +65,26 @@ export function ShopCalendar() {
         {may && <ScheduleProposal />}
         {conflicts.length > 0 && (
           <Alert severity="error">
-            <strong>{many(conflicts.length, 'job conflicts', 'jobs conflict')} with a rule:</strong>{' '}
+            <strong>
+              {say('withARule', { many: many(conflicts.length, say('jobConflicts'), say('jobsConflict')) })}
+            </strong>{' '}
             {conflicts.map((job) => `${job.unit} ${day(job.day)} (${job.conflicts[0]?.title})`).join('; ')}
           </Alert>
         )}
         {before.length > 0 && (
           <Alert severity="warning">
-            Not done yet: {before.map((job) => `${job.unit} ${day(job.day)}`).join('; ')}
+            {say('notDoneYet2', { before: before.map((job) => `${job.unit} ${day(job.day)}`).join('; ') })}
           </Alert>
         )}
         <PageParts
-          label="Yards"
+          label={say('yards')}
           parts={[
             ...view.yards.map((yard) => ({
               key: yard.name,
               word: `${yard.name} · ${many(view.jobs.filter((job) => job.yard === yard.name).length, 'job', 'jobs')}`,
               show: () => <YardWeek yard={yard} view={view} may={may} onMove={setMoving} />,
             })),
-            { key: 'combined', word: 'Combined visits', show: () => <CombinedVisits /> },
+            { key: 'combined', word: say('combinedVisits'), show: () => <CombinedVisits /> },
           ]}
         />
       </Box>
@@ -110,7 +113,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
           },
         }),
       ),
-    onError: (error) => notice({ text: error instanceof Error ? error.message : 'It could not be moved.' }),
+    onError: (error) => notice({ text: error instanceof Error ? error.message : say('itCouldNotBeMoved') }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['jobs'] }),
   })
   const here = view.jobs.filter((job) => job.yard === yard.name)
@@ -126,7 +129,8 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
   if (yard.technicians.length === 0 && view.jobs.every((job) => job.yard !== yard.name)) {
     return (
       <Box component="section" aria-label={yard.name}>
-        <strong>{yard.name}</strong>: no technicians this week, and no job. Add technicians under Shop setup.
+        <strong>{yard.name}</strong>
+        {say('noTechniciansThisWeek')}
       </Box>
     )
   }
@@ -135,10 +139,10 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
         {yard.name}{' '}
         <Box component="span" sx={{ color: 'text.secondary', fontWeight: 450 }}>
-          {many(yard.bays, 'bay', 'bays')} · {yard.technicians.join(', ') || 'No technicians'}
+          {many(yard.bays, 'bay', 'bays')} · {yard.technicians.join(', ') || say('noTechnicians')}
         </Box>
       </Box>
-      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={`Week at ${yard.name}`}>
+      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={say('weekAt', { yard: yard.name })}>
         <Box
           sx={{
             display: 'grid',
@@ -206,7 +210,7 @@ function YardWeek(props: { yard: View['yards'][number]; view: View; may: boolean
               </Box>
               {jobsOf(one.day, undefined).length > 0 && (
                 <Box sx={{ borderTop: 1, borderColor: 'divider', p: 0.5, display: 'grid', gap: 0.5 }}>
-                  <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>No time yet</Box>
+                  <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>{say('noTimeYet')}</Box>
                   {jobsOf(one.day, undefined).map((job) => (
                     <JobBlock key={job.jobId} job={job} may={props.may} onMove={() => props.onMove(job)} />
                   ))}
@@ -266,7 +270,7 @@ function JobBlock(props: {
       onDragStart={(event: React.DragEvent) => event.dataTransfer.setData('text/plain', String(job.jobId))}
       onClick={props.onMove}
       title={`${job.work.join('; ')}${job.assignees.length > 0 ? ` · ${job.assignees.join(', ')}` : ''}`}
-      aria-label={`${job.unit}, ${job.start ? `${job.start} to ${job.end}, bay ${job.bay}` : 'no hour yet'}, ${job.work.join('; ')}${state ? `, ${conflict ? 'conflict: ' : ''}${state}` : ''}`}
+      aria-label={`${job.unit}, ${job.start ? say('toBay', { start: job.start, end: job.end, bay: job.bay }) : say('noHourYet')}, ${job.work.join('; ')}${state ? say('conflict', { conflict, state }) : ''}`}
       sx={{
         ...(at ? { position: 'absolute', left: 2, right: 2, top: at.top, height: at.height } : { width: '100%' }),
         display: 'flex',

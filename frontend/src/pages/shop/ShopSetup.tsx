@@ -18,6 +18,7 @@ import { useSend } from '../../ui/useSend'
 import { localDay, many } from '../../units/format'
 import { Calendars } from './Calendars'
 import { TravelTimes } from './TravelTimes'
+import { say } from './words'
 
 type View = Schemas['ShopSetupView']
 type Form = View['setup']
@@ -52,7 +53,7 @@ function Edit({ view }: { view: View }) {
       ),
     (next) => {
       queries.setQueryData(['shop-setup', units], next)
-      notice({ text: 'Saved. The next proposal uses this setup.' })
+      notice({ text: say('savedTheNextProposalUses') })
     },
     null,
   )
@@ -68,11 +69,11 @@ function Edit({ view }: { view: View }) {
   const yards = form.yards.map((yard) => [yard.name, yard.name] as const)
   return (
     <Page
-      title="Shop setup"
+      title={say('shopSetup')}
       actions={
         may && (
           <Button variant="contained" onClick={save.send} loading={save.busy}>
-            Keep it
+            {say('keepIt')}
           </Button>
         )
       }
@@ -102,12 +103,12 @@ function Edit({ view }: { view: View }) {
           <PhoneFold
             key={yard.name}
             title={yard.name}
-            about={many(yard.bays, 'bay', 'bays')}
+            about={many(yard.bays, say('bay4'), say('bays'))}
             wrong={wrongIn(`yards[${at}]`)}
           >
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1 }}>
               <Entry
-                label="Bays"
+                label={say('bays2')}
                 value={String(yard.bays)}
                 onChange={(text) => change('yards', at, { bays: Number(text) || 0 })}
                 error={save.wrong(`yards[${at}].bays`)}
@@ -120,7 +121,7 @@ function Edit({ view }: { view: View }) {
                   value={yard.open[weekday] ?? ''}
                   onChange={(text) => change('yards', at, { open: { ...yard.open, [weekday]: text } })}
                   error={save.wrong(`yards[${at}].open.${weekday}`)}
-                  hint={yard.open[weekday] ? undefined : 'closed'}
+                  hint={yard.open[weekday] ? undefined : say('closed')}
                   width={125}
                 />
               ))}
@@ -143,15 +144,15 @@ function Edit({ view }: { view: View }) {
         ))}
         <TravelTimes form={form} usual={view.usualTravel} onChange={setForm} wrong={save.wrong} />
         <PhoneFold
-          title="People"
-          about={many(form.technicians.length, 'person', 'people')}
+          title={say('people')}
+          about={many(form.technicians.length, say('person2'), say('people2'))}
           wrong={wrongIn('technicians')}
         >
           {form.technicians.map((worker, at) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: lines have no name of their own
             <Box key={at} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1, alignItems: 'center' }}>
               <Choice
-                label="Who"
+                label={say('who')}
                 value={worker.name}
                 options={view.technicians.map((name) => [name, name] as const)}
                 onChange={(name) => change('technicians', at, { name })}
@@ -159,7 +160,7 @@ function Edit({ view }: { view: View }) {
                 width={190}
               />
               <Choice
-                label="Yard"
+                label={say('yard')}
                 value={worker.yard}
                 options={yards}
                 onChange={(yard) => change('technicians', at, { yard })}
@@ -167,7 +168,7 @@ function Edit({ view }: { view: View }) {
                 width={140}
               />
               <Entry
-                label="Hours"
+                label={say('hours')}
                 value={worker.hours}
                 onChange={(hours) => change('technicians', at, { hours })}
                 error={save.wrong(`technicians[${at}].hours`)}
@@ -175,7 +176,7 @@ function Edit({ view }: { view: View }) {
               />
               <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, display: 'flex', gap: 0.75 }}>
                 <Box component="legend" sx={{ position: 'absolute', left: -9999 }}>
-                  Days {worker.name} works
+                  {say('daysWorks', { worker: worker.name })}
                 </Box>
                 {WEEK.map((weekday) => (
                   <label key={weekday}>
@@ -196,7 +197,7 @@ function Edit({ view }: { view: View }) {
               </Box>
               {may && (
                 <Button size="small" onClick={() => drop('technicians', at)}>
-                  Remove
+                  {say('remove')}
                 </Button>
               )}
             </Box>
@@ -218,23 +219,23 @@ function Edit({ view }: { view: View }) {
                 })
               }
             >
-              Add a person
+              {say('addAPerson')}
             </Button>
           )}
         </PhoneFold>
-        <PhoneFold title="Closed days" wrong={wrongIn('closures')}>
+        <PhoneFold title={say('closedDays')} wrong={wrongIn('closures')}>
           {form.closures.map((closure, at) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: lines have no name of their own
             <Box key={at} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1 }}>
               <Choice
-                label="Yard"
+                label={say('yard')}
                 value={closure.yard ?? ''}
-                options={[['', 'all yards'], ...yards]}
+                options={[['', say('allYards')], ...yards]}
                 onChange={(yard) => change('closures', at, { yard })}
                 width={140}
               />
               <Entry
-                label="From"
+                label={say('from')}
                 value={closure.from}
                 onChange={(from) => change('closures', at, { from })}
                 error={save.wrong(`closures[${at}].from`)}
@@ -242,7 +243,7 @@ function Edit({ view }: { view: View }) {
                 width={160}
               />
               <Entry
-                label="To"
+                label={say('to2')}
                 value={closure.to}
                 onChange={(to) => change('closures', at, { to })}
                 error={save.wrong(`closures[${at}].to`)}
@@ -250,14 +251,14 @@ function Edit({ view }: { view: View }) {
                 width={160}
               />
               <Entry
-                label="Why"
+                label={say('why')}
                 value={closure.reason}
                 onChange={(why) => change('closures', at, { reason: why })}
                 width={240}
               />
               {may && (
                 <Button size="small" onClick={() => drop('closures', at)}>
-                  Remove
+                  {say('remove')}
                 </Button>
               )}
             </Box>
@@ -274,12 +275,12 @@ function Edit({ view }: { view: View }) {
                 })
               }
             >
-              Add closed days
+              {say('addClosedDays')}
             </Button>
           )}
         </PhoneFold>
-        <PhoneFold title="Minimum in service" wrong={wrongIn('minimums')}>
-          <Table label="Minimum in service" heads={['Vehicle class', 'At least', '']}>
+        <PhoneFold title={say('minimumInService')} wrong={wrongIn('minimums')}>
+          <Table label={say('minimumInService')} heads={[say('vehicleClass'), say('atLeast'), '']}>
             {view.classes.map((name) => {
               const at = form.minimums.findIndex((rule) => rule.vehicleClass === name)
               return (
@@ -287,7 +288,7 @@ function Edit({ view }: { view: View }) {
                   <td>{name}</td>
                   <Box component="td" sx={{ minWidth: 280 }}>
                     <Entry
-                      label={`${name} in service every day`}
+                      label={say('inServiceEveryDay', { name })}
                       value={at < 0 ? '' : String(form.minimums[at]?.minimum)}
                       onChange={(text) => {
                         const rest = form.minimums.filter((rule) => rule.vehicleClass !== name)
@@ -301,7 +302,7 @@ function Edit({ view }: { view: View }) {
                       width={260}
                     />
                   </Box>
-                  <td>{at < 0 && 'No minimum'}</td>
+                  <td>{at < 0 && say('noMinimum')}</td>
                 </tr>
               )
             })}

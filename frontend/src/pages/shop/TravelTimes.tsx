@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import type { Schemas } from '../../api/client'
 import { Entry } from '../../ui/Entry'
+import { say } from './words'
 
 type Form = Schemas['ShopSetupRequest']
 
@@ -21,13 +22,12 @@ export function TravelTimes({
   if (pairs.length === 0) return null
   const roads = form.travelTimes
   return (
-    <Box component="section" aria-label="Between the yards">
+    <Box component="section" aria-label={say('betweenTheYards')}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
-        Between the yards
+        {say('betweenTheYards')}
       </Box>
       <Box component="p" sx={{ m: 0, mb: 1.5, color: 'text.secondary' }}>
-        A job its own yard cannot do goes to the nearest yard that can. Where no travel time is set, {usual} minutes
-        count.
+        {say('jobItsOwnYardCannot', { usual })}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {pairs.map(([one, other]) => {

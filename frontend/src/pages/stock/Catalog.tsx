@@ -13,6 +13,7 @@ import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
 import { type Column, Records } from '../../ui/Records'
 import { money } from '../../units/format'
+import { say } from './words'
 
 type Model = Schemas['TireModelView']
 
@@ -37,21 +38,22 @@ const COLUMNS: Column<Model>[] = [
   },
   {
     key: 'load',
-    head: 'Carries single · dual',
+    head: say('carriesSingleDual'),
     sx: { whiteSpace: 'nowrap' },
-    by: (model) => figure(fact(model, 'Maximum load')),
-    cell: (model) => `${fact(model, 'Maximum load') ?? 'not read'} · ${fact(model, '… as one of a dual') ?? '–'}`,
+    by: (model) => figure(fact(model, say('maximumLoad'))),
+    cell: (model) =>
+      `${fact(model, say('maximumLoad')) ?? say('notRead')} · ${fact(model, say('asOneOfADual')) ?? '–'}`,
   },
-  { key: 'molded', head: 'Molded pressure', ...ofFact('Molded pressure', 'not read') },
-  { key: 'diameter', head: 'New diameter', ...ofFact('Overall diameter new', 'ask the manufacturer') },
-  { key: 'tread', head: 'New tread', ...ofFact('Original tread depth', 'not read') },
+  { key: 'molded', head: say('moldedPressure'), ...ofFact(say('moldedPressure'), say('notRead')) },
+  { key: 'diameter', head: say('newDiameter'), ...ofFact(say('overallDiameterNew'), say('askTheManufacturer')) },
+  { key: 'tread', head: say('newTread'), ...ofFact(say('originalTreadDepth'), say('notRead')) },
   {
     key: 'price',
     head: 'Price',
     by: (model) => figure(model.form.price),
     cell: (model) => model.form.price && money(model.form.price),
   },
-  { key: 'tires', head: 'On file', by: (model) => model.tires, cell: (model) => model.tires },
+  { key: 'tires', head: say('onFile'), by: (model) => model.tires, cell: (model) => model.tires },
 ]
 
 /** The models on file: what is the same on every tire of a kind is read once. */
@@ -73,8 +75,8 @@ export function Catalog() {
           <Button size="small" sx={{ p: 0, textAlign: 'left', minHeight: 24 }} onClick={() => setOpen(model)}>
             {model.title}
           </Button>
-          {!model.form.isSteerAllowed && <Box sx={{ color: 'text.secondary' }}>not on steer</Box>}
-          {model.form.isDirectional && <Box sx={{ color: 'text.secondary' }}>directional</Box>}
+          {!model.form.isSteerAllowed && <Box sx={{ color: 'text.secondary' }}>{say('notOnSteer')}</Box>}
+          {model.form.isDirectional && <Box sx={{ color: 'text.secondary' }}>{say('directional')}</Box>}
           {model.disagreements.map((one) => (
             <Box key={one} sx={{ color: color.watch }}>
               {one}
@@ -87,28 +89,28 @@ export function Catalog() {
   ]
   return (
     <Page
-      title="Catalog"
-      about={`${models.data.length} tire models`}
+      title={say('catalog')}
+      about={say('tireModels', { count: models.data.length })}
       actions={
         may && (
           <Button variant="contained" onClick={() => setOpen('new')}>
-            Add tire model…
+            {say('addTireModel')}
           </Button>
         )
       }
     >
       {models.data.length === 0 ? (
-        <p>No model is on file yet. Read one off a sidewall.</p>
+        <p>{say('noModelIsOnFile')}</p>
       ) : (
         <Records
           name="catalog"
-          label="Tire models"
+          label={say('tireModels2')}
           rows={models.data}
           columns={columns}
           keyOf={(model) => model.id}
           words={(model) => `${model.title} ${model.sidewall}`}
           height={40}
-          none="No matching tire models."
+          none={say('noMatchingTireModels')}
         />
       )}
       {open && <ModelDialog model={open === 'new' ? undefined : open} onClose={() => setOpen(null)} />}

@@ -10,6 +10,7 @@ import { Entry, NameEntry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
+import { say } from './words'
 
 interface DraftLine {
   key: number
@@ -23,7 +24,7 @@ const blank = (key: number): DraftLine => ({ key, tireModelId: undefined, quanti
 /** Takes back an order written by mistake. */
 export async function withdrawn(orderId: number) {
   await answerOf(api.POST('/api/orders/{id}/withdraw', { params: { path: { id: orderId } } }))
-  return 'The order is withdrawn. Nothing of it is expected any more.'
+  return say('orderIsWithdrawnNothing')
 }
 
 /** Writes an order down, so that what comes can be held against it. */
@@ -53,7 +54,7 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
       ),
     ({ id }) => {
       notice({
-        text: 'Order saved. Receive the tires against it on delivery.',
+        text: say('orderSavedReceiveTheTires'),
         undo: () => withdrawn(id),
       })
       onClose()
@@ -64,23 +65,29 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
     setLines(lines.map((line) => (line.key === key ? { ...line, ...part } : line)))
   return (
     <FormDialog
-      title="Order tires"
-      action="Save order"
+      title={say('orderTires')}
+      action={say('saveOrder')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
       wide
     >
-      <Entry label="Ordered from" value={supplier} onChange={setSupplier} error={form.wrong('supplier')} autoFocus />
+      <Entry
+        label={say('orderedFrom')}
+        value={supplier}
+        onChange={setSupplier}
+        error={form.wrong('supplier')}
+        autoFocus
+      />
       <NameEntry
-        label="Delivered to yard"
+        label={say('deliveredToYard')}
         value={yard}
         names={register.data?.yards ?? []}
         onChange={setYard}
         error={form.wrong('yard')}
       />
-      <Entry label="Note (optional)" value={note} onChange={setNote} error={form.wrong('note')} width={300} />
+      <Entry label={say('noteOptional')} value={note} onChange={setNote} error={form.wrong('note')} width={300} />
       {lines.map((line, at) => (
         <Box
           key={line.key}
@@ -99,7 +106,7 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
           }}
         >
           <Box component="legend" sx={{ float: 'left', width: '100%', p: 0 }}>
-            Line {at + 1}
+            {say('line', { at: at + 1 })}
           </Box>
           <ModelField
             value={line.tireModelId}
@@ -108,14 +115,14 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
             width={420}
           />
           <Entry
-            label="How many"
+            label={say('howMany')}
             value={line.quantity}
             onChange={(quantity) => change(line.key, { quantity })}
             error={form.wrong(`lines[${at}].quantity`)}
             width={110}
           />
           <Entry
-            label="Price each"
+            label={say('priceEach')}
             value={line.price}
             onChange={(price) => change(line.key, { price })}
             error={form.wrong(`lines[${at}].price`)}
@@ -123,12 +130,12 @@ export function OrderDialog({ onClose }: { onClose: () => void }) {
             width={140}
           />
           {lines.length > 1 && (
-            <Button onClick={() => setLines(lines.filter((one) => one.key !== line.key))}>Remove</Button>
+            <Button onClick={() => setLines(lines.filter((one) => one.key !== line.key))}>{say('remove')}</Button>
           )}
         </Box>
       ))}
       <Button variant="outlined" onClick={() => setLines([...lines, blank(Date.now())])}>
-        Another line
+        {say('anotherLine')}
       </Button>
     </FormDialog>
   )

@@ -19,6 +19,7 @@ import { useSend } from '../../ui/useSend'
 import { day, many, moment } from '../../units/format'
 import { withdrawn } from './OrderDialog'
 import { PartsToOrder } from './Parts'
+import { say } from './words'
 
 type List = Schemas['SupplierList']
 
@@ -33,21 +34,21 @@ export function OrderNeeds() {
   if (list.isError) return <LoadProblem error={list.error} again={() => list.refetch()} />
   return (
     <Page
-      title="To order"
-      about={`${list.data.reduce((sum, one) => sum + one.tires, 0)} tires for open jobs`}
+      title={say('toOrder')}
+      about={say('tiresForOpenJobs', { reduce: list.data.reduce((sum, one) => sum + one.tires, 0) })}
       actions={
         <>
           <Button component="a" href={`/api/order-needs.csv?units=${units}`}>
-            CSV
+            {say('csv')}
           </Button>
           <Button component="a" href={`/api/order-needs.pdf?units=${units}`} target="_blank" rel="noreferrer">
-            PDF
+            {say('pdf')}
           </Button>
         </>
       }
     >
       <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 2.5 }}>
-        {list.data.length === 0 && <p>No open job needs a tire.</p>}
+        {list.data.length === 0 && <p>{say('noOpenJobNeeds')}</p>}
         {list.data.map((one) => (
           <OneSupplier key={one.supplier} list={one} />
         ))}
@@ -78,8 +79,8 @@ function OneSupplier({ list }: { list: List }) {
       ),
     (sent) =>
       notice({
-        text: `Order for ${many(sent.tires, 'tire', 'tires')} created. The e-mail is in the outbox.`,
-        undo: async () => `${await withdrawn(sent.orderId)} A second e-mail tells the supplier.`,
+        text: say('orderForCreatedTheE', { many: many(sent.tires, 'tire', 'tires') }),
+        undo: async () => say('secondEMailTells', { consequence: await withdrawn(sent.orderId) }),
       }),
     null,
   )
@@ -90,19 +91,23 @@ function OneSupplier({ list }: { list: List }) {
           {list.supplier}
         </Box>
         <Box sx={{ color: 'text.secondary' }}>
-          {many(list.tires, 'tire', 'tires')} to order, {list.total}; lead time {list.leadDays} days
+          {say('toOrderLeadTimeDays', {
+            many: many(list.tires, 'tire', 'tires'),
+            total: list.total,
+            leadDays: list.leadDays,
+          })}
         </Box>
         {may && list.email && list.tires > 0 && (
           <>
             <Choice
-              label="Deliver to"
+              label={say('deliverTo')}
               value={to}
               options={yards.map((name) => [name, name] as const)}
               onChange={setYard}
               width={150}
             />
             <Button variant="contained" onClick={send.send} loading={send.busy}>
-              Create order
+              {say('createOrder')}
             </Button>
           </>
         )}
@@ -111,8 +116,18 @@ function OneSupplier({ list }: { list: List }) {
         <Alert severity="error">{send.error.field('supplier') ?? send.error.field('yard') ?? send.error.message}</Alert>
       )}
       <Table
-        label={`To order from ${list.supplier}`}
-        heads={['Model', 'Needed', 'In stock', 'On order', 'To order', 'Order by', 'Needed by', 'Total', 'Jobs']}
+        label={say('toOrderFrom', { supplier: list.supplier })}
+        heads={[
+          'Model',
+          'Needed',
+          say('inStock'),
+          say('onOrder'),
+          say('toOrder'),
+          say('orderBy'),
+          say('neededBy'),
+          'Total',
+          'Jobs',
+        ]}
       >
         {list.lines.map((line) => (
           <tr key={line.tireModelId}>
@@ -132,13 +147,13 @@ function OneSupplier({ list }: { list: List }) {
               {line.toOrder === 0 ? (
                 'nothing'
               ) : line.late ? (
-                <strong>today: too late for {day(line.neededBy)}</strong>
+                <strong>{say('todayTooLate', { neededBy: day(line.neededBy) })}</strong>
               ) : (
                 day(line.orderBy)
               )}
             </td>
             <td>{day(line.neededBy)}</td>
-            <td>{line.total ?? 'no price on file'}</td>
+            <td>{line.total ?? say('noPriceOnFile')}</td>
             <td>{line.jobs.join('; ')}</td>
           </tr>
         ))}
@@ -152,28 +167,28 @@ function SupplierPart() {
   const may = useMay('COORDINATOR')
   const suppliers = useQuery({ queryKey: ['suppliers'], queryFn: () => answerOf(api.GET('/api/suppliers')) })
   return (
-    <Box component="section" aria-label="Suppliers">
+    <Box component="section" aria-label={say('suppliers')}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-        Suppliers
+        {say('suppliers')}
       </Box>
-      <Table label="Suppliers" heads={['Name', 'Mail', 'Lead time', 'Delivers', '']}>
+      <Table label={say('suppliers')} heads={['Name', 'Mail', say('leadTime'), 'Delivers', '']}>
         {(suppliers.data ?? []).map((one) => (
           <tr key={one.id}>
             <td>{one.name}</td>
             <td>{one.email}</td>
-            <td>{one.leadDays} days</td>
+            <td>{say('days', { leadDays: one.leadDays })}</td>
             <td>{one.manufacturers}</td>
             <td>
               {may && (
                 <Button size="small" onClick={() => setEditing(one)}>
-                  Change…
+                  {say('change')}
                 </Button>
               )}
             </td>
           </tr>
         ))}
       </Table>
-      {may && <Button onClick={() => setEditing('new')}>Add a supplier…</Button>}
+      {may && <Button onClick={() => setEditing('new')}>{say('addASupplier')}</Button>}
       {editing && (
         <SupplierDialog supplier={editing === 'new' ? undefined : editing} onClose={() => setEditing(null)} />
       )}
@@ -201,22 +216,29 @@ function SupplierDialog(props: { supplier: Schemas['SupplierView'] | undefined; 
         }),
       ),
     props.onClose,
-    `${name} is on file.`,
+    say('isOnFile', { name }),
   )
   return (
     <FormDialog
-      title={supplier ? `Change ${supplier.name}` : 'Add a supplier'}
-      action="Keep it"
+      title={supplier ? say('change2', { supplier: supplier.name }) : say('addASupplier2')}
+      action={say('keepIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={props.onClose}
     >
-      <Entry label="Name" value={name} onChange={setName} error={form.wrong('name')} width={260} autoFocus />
-      <Entry label="Mail" value={mail} onChange={setMail} error={form.wrong('email')} width={260} />
-      <Entry label="Lead time" value={lead} onChange={setLead} error={form.wrong('leadDays')} unit="days" width={130} />
+      <Entry label={say('name')} value={name} onChange={setName} error={form.wrong('name')} width={260} autoFocus />
+      <Entry label={say('mail')} value={mail} onChange={setMail} error={form.wrong('email')} width={260} />
       <Entry
-        label="Makes it delivers, with commas"
+        label={say('leadTime')}
+        value={lead}
+        onChange={setLead}
+        error={form.wrong('leadDays')}
+        unit="days"
+        width={130}
+      />
+      <Entry
+        label={say('makesItDeliversWithCommas')}
         value={makers}
         onChange={setMakers}
         error={form.wrong('manufacturers')}
@@ -235,18 +257,23 @@ function Programs() {
     queryFn: () => answerOf(api.GET('/api/discount-programs', { params: { query: { units } } })),
   })
   return (
-    <Box component="section" aria-label="Discount programs">
+    <Box component="section" aria-label={say('discountPrograms')}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-        Discount programs
+        {say('discountPrograms')}
       </Box>
-      {programs.data?.length === 0 && <p>None on file.</p>}
+      {programs.data?.length === 0 && <p>{say('noneOnFile')}</p>}
       {(programs.data ?? []).map((one) => (
         <div key={one.id}>
-          <strong>{one.name}</strong>: {one.fee} a year, {one.saving} off each tire, pays from {one.breakEven} tires a
-          year. {one.statement}.
+          <strong>{one.name}</strong>
+          {say('yearOffEachTirePays', {
+            fee: one.fee,
+            saving: one.saving,
+            breakEven: one.breakEven,
+            statement: one.statement,
+          })}
         </div>
       ))}
-      {may && <Button onClick={() => setAdding(true)}>Add a program…</Button>}
+      {may && <Button onClick={() => setAdding(true)}>{say('addAProgram')}</Button>}
       {adding && <ProgramDialog onClose={() => setAdding(false)} />}
     </Box>
   )
@@ -259,21 +286,21 @@ function ProgramDialog({ onClose }: { onClose: () => void }) {
   const form = useSend<unknown>(
     () => answerOf(api.POST('/api/discount-programs', { body: { name, fee, saving } })),
     onClose,
-    `${name} is on file.`,
+    say('isOnFile', { name }),
   )
   return (
     <FormDialog
-      title="Add a discount program"
-      action="Keep it"
+      title={say('addADiscountProgram')}
+      action={say('keepIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
-      <Entry label="Name" value={name} onChange={setName} error={form.wrong('name')} width={260} autoFocus />
-      <Entry label="Fee a year, $" value={fee} onChange={setFee} error={form.wrong('fee')} width={150} />
+      <Entry label={say('name')} value={name} onChange={setName} error={form.wrong('name')} width={260} autoFocus />
+      <Entry label={say('feeAYear')} value={fee} onChange={setFee} error={form.wrong('fee')} width={150} />
       <Entry
-        label="Saving on each tire, $"
+        label={say('savingOnEachTire')}
         value={saving}
         onChange={setSaving}
         error={form.wrong('saving')}
@@ -287,20 +314,26 @@ function Outbox() {
   const simulated = useSimulated()
   const outbox = useQuery({ queryKey: ['outbox'], queryFn: () => answerOf(api.GET('/api/outbox')) })
   return (
-    <Box component="section" aria-label="Outbox">
+    <Box component="section" aria-label={say('outbox')}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-        Outbox{simulated && ' (simulated: nothing leaves this machine)'}
+        {say('outbox')}
+        {simulated && say('simulatedNothingLeavesThisMachine')}
       </Box>
-      {outbox.data?.length === 0 && <p>No messages.</p>}
+      {outbox.data?.length === 0 && <p>{say('noMessages')}</p>}
       {(outbox.data ?? []).map((mail) => (
         <details key={mail.id}>
           <summary>
-            {mail.subject}, to {mail.recipient}, {mail.by}, {moment(mail.at)} ·{' '}
-            {mail.sentAt
-              ? `sent ${moment(mail.sentAt)}`
-              : mail.isWaiting
-                ? `waits to be sent${mail.problem ? `: ${mail.problem}` : ''}`
-                : mail.problem || 'not sent: no mail server is set'}
+            {say('to', {
+              subject: mail.subject,
+              recipient: mail.recipient,
+              by: mail.by,
+              moment: moment(mail.at),
+              sentAt: mail.sentAt
+                ? say('sent', { moment: moment(mail.sentAt) })
+                : mail.isWaiting
+                  ? say('waitsToBeSent', { problem: mail.problem ? `: ${mail.problem}` : '' })
+                  : mail.problem || say('notSentNoMailServer'),
+            })}
           </summary>
           <Box component="pre" sx={{ font: 'inherit', whiteSpace: 'pre-wrap', m: 0, p: 1, background: color.sheet }}>
             {mail.body}

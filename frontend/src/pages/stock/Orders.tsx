@@ -16,6 +16,7 @@ import { useSend } from '../../ui/useSend'
 import { day, moment } from '../../units/format'
 import { OrderDialog } from './OrderDialog'
 import { ReceiveDialog } from './ReceiveDialog'
+import { say } from './words'
 
 type Order = Schemas['OrderView']
 type Line = Schemas['OrderLineView']
@@ -30,18 +31,16 @@ export function Orders() {
   if (orders.isError) return <LoadProblem error={orders.error} again={() => orders.refetch()} />
   return (
     <Page
-      title="Orders and receiving"
+      title={say('ordersAndReceiving')}
       actions={
         may && (
           <Button variant="contained" onClick={() => setOrdering(true)}>
-            Order tires…
+            {say('orderTires2')}
           </Button>
         )
       }
     >
-      {orders.data.length === 0 && (
-        <p>Nothing is on order. What a position needs is on its vehicle’s page, under “Order specification”.</p>
-      )}
+      {orders.data.length === 0 && <p>{say('nothingIsOnOrderWhat')}</p>}
       {orders.data.map((order) => (
         <OneOrder key={order.id} order={order} onReceive={(line) => setReceiving({ order, line })} />
       ))}
@@ -59,33 +58,33 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
     () => answerOf(api.POST('/api/orders/{id}/close', { params: { path: { id: order.id } } })),
     () =>
       notice({
-        text: `The order from ${order.supplier} is closed.`,
+        text: say('orderFromIsClosed', { supplier: order.supplier }),
         undo: async () => {
           await answerOf(api.POST('/api/orders/{id}/reopen', { params: { path: { id: order.id } } }))
-          return `The order from ${order.supplier} is open again.`
+          return say('orderFromIsOpenAgain', { supplier: order.supplier })
         },
       }),
     null,
   )
   return (
-    <Box component="section" aria-label={`Order from ${order.supplier}`} sx={{ mb: 3 }}>
+    <Box component="section" aria-label={say('orderFrom', { supplier: order.supplier })} sx={{ mb: 3 }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap', mb: 0.5 }}>
         <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
           {order.supplier}, {day(order.day)}
         </Box>
         <Box sx={{ color: 'text.secondary' }}>
-          to {order.yard} · ordered by {order.by}
+          {say('toOrdered', { yard: order.yard, by: order.by })}
           {order.note && ` · ${order.note}`}
-          {order.closedAt && ` · closed ${day(order.closedAt)}`}
+          {order.closedAt && say('closed', { closedAt: day(order.closedAt) })}
         </Box>
         {coordinator && !order.closedAt && (
           <Button size="small" sx={{ ml: 'auto' }} loading={close.busy} onClick={close.send}>
-            Close the order
+            {say('closeTheOrder')}
           </Button>
         )}
       </Box>
       <Table
-        label={`Lines of the order from ${order.supplier}`}
+        label={say('linesOfTheOrderFrom', { supplier: order.supplier })}
         heads={['Model', 'Ordered', 'Received', 'Price', '', 'Delivered']}
       >
         {order.lines.map((line) => (
@@ -107,7 +106,7 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
                   onClick={() => onReceive(line)}
                   sx={{ background: color.sheet }}
                 >
-                  Receive…
+                  {say('receive')}
                 </Button>
               )}
             </td>
@@ -115,8 +114,9 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
               {line.deliveries.map((came) => (
                 <Box key={came.id} sx={{ mb: 0.5 }}>
                   {came.tireId ? <Link to={`/tires/${came.tireId}`}>{came.code}</Link> : came.code}{' '}
-                  {came.accepted ? 'Received' : <strong>refused</strong>}
-                  {came.differences.length > 0 && ` Accepted with difference: ${came.differences.join('; ')}`}
+                  {came.accepted ? 'Received' : <strong>{say('refused')}</strong>}
+                  {came.differences.length > 0 &&
+                    say('acceptedWithDifference', { differences: came.differences.join('; ') })}
                   {came.note && `: ${came.note}`}
                   <Box component="span" sx={{ color: 'text.secondary' }}>
                     {' '}
@@ -126,9 +126,7 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
               ))}
               {line.checklists.map((sheet) => (
                 <details key={sheet.at}>
-                  <summary>
-                    Receiving checklist, {sheet.by}, {moment(sheet.at)}
-                  </summary>
+                  <summary>{say('receivingChecklist', { by: sheet.by, moment: moment(sheet.at) })}</summary>
                   <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
                     {sheet.steps.map((step) => (
                       <li key={step}>{step}</li>

@@ -12,6 +12,7 @@ import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { many } from '../../units/format'
+import { say } from './words'
 
 type Row = Schemas['PartStockRow']
 type Doing = { row: Row; what: 'count' | 'receive' | 'level' }
@@ -28,19 +29,23 @@ export function Parts() {
   const short = parts.data.filter((row) => row.toOrder > 0)
   return (
     <Page
-      title="Parts"
-      about={short.length === 0 ? 'Nothing to order' : `${many(short.length, 'part', 'parts')} to order`}
+      title={say('parts')}
+      about={
+        short.length === 0
+          ? say('nothingToOrder')
+          : say('toOrder2', { many: many(short.length, say('part'), say('parts2')) })
+      }
     >
-      {yards.length === 0 && <p>No yard on file yet. Add a vehicle first: its yard comes with it.</p>}
+      {yards.length === 0 && <p>{say('noYardOnFileYet')}</p>}
       {yards.map((yard) => (
         <Box component="section" key={yard} aria-label={yard} sx={{ mb: 2.5 }}>
           <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
             {yard}
           </Box>
           <Table
-            label={`Parts at ${yard}`}
+            label={say('partsAt', { yard })}
             stacked
-            heads={['Part', 'On the shelf', 'Open jobs take', 'Order at', 'Fill up to', 'To order', '']}
+            heads={['Part', say('onTheShelf'), say('openJobsTake'), say('orderAt'), say('fillUp'), say('toOrder'), '']}
           >
             {parts.data
               .filter((row) => row.yard === yard)
@@ -51,29 +56,29 @@ export function Parts() {
                   </td>
                   <td>
                     {row.count === undefined
-                      ? 'not counted'
+                      ? say('notCounted')
                       : row.count < 0
-                        ? `${-row.count} more used than counted: count them`
+                        ? say('moreUsedThanCountedCount', { count: -row.count })
                         : row.count}
                   </td>
                   <td>{row.planned}</td>
-                  <td>{row.orderUpTo === 0 ? 'none kept' : row.reorderPoint}</td>
+                  <td>{row.orderUpTo === 0 ? say('noneKept') : row.reorderPoint}</td>
                   <td>{row.orderUpTo === 0 ? '' : row.orderUpTo}</td>
                   <td>{row.toOrder > 0 ? <strong>{row.toOrder}</strong> : 'none'}</td>
                   <td style={{ whiteSpace: 'nowrap' }}>
                     {technician && (
                       <>
                         <Button size="small" onClick={() => setDoing({ row, what: 'count' })}>
-                          Count…
+                          {say('count')}
                         </Button>
                         <Button size="small" onClick={() => setDoing({ row, what: 'receive' })}>
-                          Receive…
+                          {say('receive')}
                         </Button>
                       </>
                     )}
                     {coordinator && (
                       <Button size="small" onClick={() => setDoing({ row, what: 'level' })}>
-                        Order at…
+                        {say('orderAt2')}
                       </Button>
                     )}
                   </td>
@@ -105,23 +110,23 @@ function CountDialog({ row, received, onClose }: { row: Row; received: boolean; 
       )
     },
     onClose,
-    `${row.label} at ${row.yard} ${received ? 'are received' : 'are counted'}.`,
+    say('atAreReceived', { row: row.label, yard: row.yard, received }),
   )
   return (
     <FormDialog
-      title={`${received ? 'Receive' : 'Count'} ${row.label.toLowerCase()} at ${row.yard}`}
-      action={received ? 'Receive' : 'Save the count'}
+      title={say('receiveAt', { received, row: row.label.toLowerCase(), yard: row.yard })}
+      action={received ? 'Receive' : say('saveTheCount')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
       <Entry
-        label={received ? 'How many came' : 'How many lie there'}
+        label={received ? say('howManyCame') : say('howManyLieThere')}
         value={count}
         onChange={setCount}
         error={form.wrong('count')}
-        hint={row.count === undefined ? 'Never counted before' : `${row.count} on record`}
+        hint={row.count === undefined ? say('neverCountedBefore') : say('onRecord', { count: row.count })}
         autoFocus
       />
     </FormDialog>
@@ -144,11 +149,11 @@ function LevelDialog({ row, onClose }: { row: Row; onClose: () => void }) {
         }),
       ),
     onClose,
-    `${row.label} at ${row.yard}: the reorder point is on file.`,
+    say('atTheReorderPoint', { row: row.label, yard: row.yard }),
   )
   return (
     <FormDialog
-      title={`When to order ${row.label.toLowerCase()} for ${row.yard}`}
+      title={say('whenToOrder', { row: row.label.toLowerCase(), yard: row.yard })}
       action="Save"
       error={form.error}
       busy={form.busy}
@@ -156,14 +161,14 @@ function LevelDialog({ row, onClose }: { row: Row; onClose: () => void }) {
       onClose={onClose}
     >
       <Entry
-        label="Order when left"
+        label={say('orderWhenLeft')}
         value={at}
         onChange={setAt}
         error={form.wrong('reorderPoint')}
         width={160}
         autoFocus
       />
-      <Entry label="Fill up to" value={upTo} onChange={setUpTo} error={form.wrong('orderUpTo')} width={160} />
+      <Entry label={say('fillUp')} value={upTo} onChange={setUpTo} error={form.wrong('orderUpTo')} width={160} />
     </FormDialog>
   )
 }
@@ -173,18 +178,21 @@ export function PartsToOrder() {
   const parts = useQuery({ queryKey: ['parts'], queryFn: () => answerOf(api.GET('/api/parts')) })
   const short = (parts.data ?? []).filter((row) => row.toOrder > 0)
   return (
-    <Box component="section" aria-label="Parts to order">
+    <Box component="section" aria-label={say('partsToOrder')}>
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
-        Parts
+        {say('parts')}
       </Box>
-      {parts.data && short.length === 0 && <p>No part is at its reorder point.</p>}
+      {parts.data && short.length === 0 && <p>{say('noPart')}</p>}
       {short.length > 0 && (
-        <Table label="Parts to order" heads={['Yard', 'Part', 'On the shelf', 'Open jobs take', 'To order']}>
+        <Table
+          label={say('partsToOrder')}
+          heads={['Yard', 'Part', say('onTheShelf'), say('openJobsTake'), say('toOrder')]}
+        >
           {short.map((row) => (
             <tr key={`${row.yard} ${row.part}`}>
               <td>{row.yard}</td>
               <td>{row.label}</td>
-              <td>{row.count ?? 'not counted'}</td>
+              <td>{row.count ?? say('notCounted')}</td>
               <td>{row.planned}</td>
               <td>
                 <strong>{row.toOrder}</strong>

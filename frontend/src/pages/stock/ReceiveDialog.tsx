@@ -16,6 +16,7 @@ import { useDebounced } from '../../ui/useDebounced'
 import { useSend } from '../../ui/useSend'
 import { depthUnit } from '../../units/format'
 import { type ReceivingCode, ReceivingSteps, type Tick } from './ReceivingSteps'
+import { say } from './words'
 
 interface Came {
   key: number
@@ -80,8 +81,8 @@ export function ReceiveDialog(props: {
         }),
       ),
     (received) => {
-      const refused = received.refused === 0 ? '' : ` ${received.refused} refused and written down.`
-      notice({ text: `${received.tireIds.length} taken into stock at ${order.yard}.${refused}` })
+      const refused = received.refused === 0 ? '' : say('refusedAndWrittenDown', { refused: received.refused })
+      notice({ text: say('takenIntoStock', { count: received.tireIds.length, yard: order.yard, refused }) })
       props.onClose()
     },
     null,
@@ -90,8 +91,12 @@ export function ReceiveDialog(props: {
     setTires(tires.map((tire) => (tire.key === key ? { ...tire, ...part } : tire)))
   return (
     <FormDialog
-      title={`Receive ${line.model}`}
-      action={came.length === 0 ? 'Receive' : `Receive ${came.filter((tire) => tire.accepted !== false).length}`}
+      title={say('receive2', { model: line.model })}
+      action={
+        came.length === 0
+          ? 'Receive'
+          : say('receive3', { count: came.filter((tire) => tire.accepted !== false).length })
+      }
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -99,23 +104,24 @@ export function ReceiveDialog(props: {
       wide
     >
       <Box sx={{ width: '100%' }}>
-        Ordered: <strong>{line.sidewall}</strong> from {order.supplier}; {open} of {line.quantity} still to come. Read
-        the sidewall of each tire that came. What is left blank didn’t come.
+        {say('ordered')}
+        <strong>{line.sidewall}</strong>
+        {say('fromOfStillToCome', { supplier: order.supplier, open, quantity: line.quantity })}
       </Box>
       {form.wrong('tires') && <Box sx={{ width: '100%', color: 'error.main' }}>{form.wrong('tires')}</Box>}
       <Entry
-        label={`Shelf at ${order.yard} (optional)`}
+        label={say('shelfAtOptional', { yard: order.yard })}
         value={shelf}
         onChange={setShelf}
         error={form.wrong('shelf')}
       />
       <Entry
-        label="Original tread depth"
+        label={say('originalTreadDepth')}
         value={depth}
         onChange={setDepth}
         error={form.wrong('depth')}
         unit={depthUnit(units)}
-        hint="Blank: from the catalog"
+        hint={say('blankFromTheCatalog')}
       />
       <ReceivingSteps
         steps={steps.data ?? []}
@@ -190,17 +196,17 @@ function OneTire(props: {
       }}
     >
       <Box component="legend" sx={{ float: 'left', width: '100%', p: 0, mb: 1, fontWeight: 650 }}>
-        Tire {props.number}
+        {say('tire2', { number: props.number })}
       </Box>
       <DotEntry
-        label={`DOT code of tire ${props.number}`}
+        label={say('dotCodeOfTire', { number: props.number })}
         value={tire.dotCode}
         onChange={(dotCode) => onChange({ dotCode })}
         error={wrong('dotCode')}
         explain={false}
       />
       <Entry
-        label="Number on it (optional)"
+        label={say('numberOnItOptional')}
         value={tire.number}
         onChange={(number) => onChange({ number })}
         error={wrong('number')}
@@ -209,7 +215,7 @@ function OneTire(props: {
       />
       {tire.otherModel ? (
         <ModelField
-          label="The sidewall says"
+          label={say('sidewallSays')}
           value={tire.tireModelId}
           onChange={(id) => onChange({ tireModelId: id })}
           error={wrong('tireModelId')}
@@ -232,7 +238,7 @@ function OneTire(props: {
               minHeight: 24,
             }}
           >
-            The sidewall says something else…
+            {say('sidewallSaysSomethingElse')}
           </Box>
         </Box>
       )}
@@ -248,7 +254,7 @@ function OneTire(props: {
               {reason.statement}. {reason.explanation}
             </Box>
           ))}
-          {!differs && compared.notes.length === 0 && <Box sx={{ color: color.fit }}>As ordered.</Box>}
+          {!differs && compared.notes.length === 0 && <Box sx={{ color: color.fit }}>{say('asOrdered')}</Box>}
         </Box>
       )}
       {(differs || tire.accepted === false) && (
@@ -258,13 +264,13 @@ function OneTire(props: {
             size="small"
             value={tire.accepted === false ? 'refuse' : tire.accepted === true ? 'accept' : null}
             onChange={(_, next: string | null) => next && onChange({ accepted: next === 'accept' })}
-            aria-label={`Decide about tire ${props.number}`}
+            aria-label={say('decideAboutTire', { number: props.number })}
           >
-            <ToggleButton value="accept">Accept as {me?.name}</ToggleButton>
-            <ToggleButton value="refuse">Refuse it</ToggleButton>
+            <ToggleButton value="accept">{say('acceptAs', { me: me?.name })}</ToggleButton>
+            <ToggleButton value="refuse">{say('refuseIt')}</ToggleButton>
           </ToggleButtonGroup>
           <Entry
-            label={tire.accepted === false ? 'Why it is refused' : 'Note (optional)'}
+            label={tire.accepted === false ? say('whyItIsRefused') : say('noteOptional')}
             value={tire.note}
             onChange={(note) => onChange({ note })}
             error={wrong('note')}

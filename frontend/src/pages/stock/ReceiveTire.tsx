@@ -12,6 +12,7 @@ import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { depthUnit } from '../../units/format'
+import { say } from './words'
 
 /** Puts one tire on record that came without an order: of a model on file, it takes its DOT code and nothing else. */
 export function ReceiveTire({ onClose }: { onClose: () => void }) {
@@ -46,15 +47,15 @@ export function ReceiveTire({ onClose }: { onClose: () => void }) {
         }),
       ),
     (recorded) => {
-      notice({ text: ['Tire added.', ...recorded.notes].join(' ') })
+      notice({ text: [say('tireAdded'), ...recorded.notes].join(' ') })
       onClose()
     },
     null,
   )
   return (
     <FormDialog
-      title="Receive a tire"
-      action="Add tire"
+      title={say('receiveATire')}
+      action={say('addTire')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -63,11 +64,11 @@ export function ReceiveTire({ onClose }: { onClose: () => void }) {
       <ModelField value={modelId} onChange={setModelId} error={form.wrong('tireModelId')} autoFocus />
       <FormControlLabel
         control={<Checkbox checked={retread} onChange={(event) => setRetread(event.target.checked)} />}
-        label="It is a retread (a rounded edge or seam at the tread shoulder)"
+        label={say('itIsARetread')}
         sx={{ width: '100%' }}
       />
       <DotEntry
-        label={retread ? 'DOT code of the casing, if readable' : 'DOT code'}
+        label={retread ? say('dotCodeOfTheCasing') : say('dotCode')}
         value={dotCode}
         onChange={setDotCode}
         error={form.wrong('dotCode')}
@@ -75,7 +76,7 @@ export function ReceiveTire({ onClose }: { onClose: () => void }) {
       />
       {retread && (
         <DotEntry
-          label="Retreader’s mark after DOT-R"
+          label={say('retreadersMarkAfterDotR')}
           value={retreadCode}
           onChange={setRetreadCode}
           error={form.wrong('retreadCode')}
@@ -84,28 +85,28 @@ export function ReceiveTire({ onClose }: { onClose: () => void }) {
         />
       )}
       <NameEntry
-        label="Yard"
+        label={say('yard')}
         value={yard}
         names={register.data?.yards ?? []}
         onChange={setYard}
         error={form.wrong('yard')}
       />
-      <Entry label="Shelf (optional)" value={shelf} onChange={setShelf} error={form.wrong('shelf')} />
-      <Entry label="Number on it (optional)" value={number} onChange={setNumber} error={form.wrong('number')} code />
+      <Entry label={say('shelfOptional')} value={shelf} onChange={setShelf} error={form.wrong('shelf')} />
+      <Entry label={say('numberOnItOptional')} value={number} onChange={setNumber} error={form.wrong('number')} code />
       <Entry
-        label="Lowest tread (optional)"
+        label={say('lowestTreadOptional')}
         value={depth}
         onChange={setDepth}
         error={form.wrong('depth')}
         unit={depthUnit(units)}
       />
       <Entry
-        label="Price (optional)"
+        label={say('priceOptional')}
         value={price}
         onChange={setPrice}
         error={form.wrong('price')}
         unit={houseStyle.currencySign()}
-        hint="Blank: from the catalog"
+        hint={say('blankFromTheCatalog')}
       />
     </FormDialog>
   )

@@ -4,6 +4,7 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import type { Schemas } from '../../api/client'
 import { color } from '../../base/theme'
 import { Entry } from '../../ui/Entry'
+import { say } from './words'
 
 type StepView = Schemas['ReceivingStepView']
 export type ReceivingCode = StepView['step']
@@ -22,7 +23,7 @@ export function ReceivingSteps(props: {
   onTick: (step: ReceivingCode, tick: Tick) => void
 }) {
   return (
-    <Box component="ol" aria-label="Receiving inspection" sx={{ width: '100%', m: 0, pl: 2.5 }}>
+    <Box component="ol" aria-label={say('receivingInspection')} sx={{ width: '100%', m: 0, pl: 2.5 }}>
       {props.steps.map((step) => {
         const tick = props.ticks[step.step] ?? { done: false, reason: '' }
         const error = props.wrong(`steps.${step.step}`)
@@ -33,7 +34,7 @@ export function ReceivingSteps(props: {
             {step.step === 'COUNT' && (
               <Box sx={{ mt: 0.75 }}>
                 <Entry
-                  label="Tires that came"
+                  label={say('tiresThatCame')}
                   value={props.counted}
                   onChange={props.onCount}
                   error={props.wrong('counted')}
@@ -43,7 +44,7 @@ export function ReceivingSteps(props: {
               </Box>
             )}
             {step.byFigures && step.step !== 'COUNT' && (
-              <Box sx={{ color: 'text.secondary' }}>Entered tire by tire below.</Box>
+              <Box sx={{ color: 'text.secondary' }}>{say('enteredTireByTireBelow')}</Box>
             )}
             {!step.byFigures && (
               <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'flex-start', flexWrap: 'wrap', mt: 1.25 }}>
@@ -52,14 +53,14 @@ export function ReceivingSteps(props: {
                     <Checkbox
                       checked={tick.done}
                       onChange={(event) => props.onTick(step.step, { ...tick, done: event.target.checked })}
-                      slotProps={{ input: { 'aria-label': `Done: ${step.title}` } }}
+                      slotProps={{ input: { 'aria-label': say('done', { step: step.title }) } }}
                     />
                   }
-                  label="Done"
+                  label={say('done2')}
                 />
                 {!tick.done && (
                   <Entry
-                    label={`Or reason for skipping: ${step.title.toLowerCase()}`}
+                    label={say('orReasonForSkipping', { step: step.title.toLowerCase() })}
                     value={tick.reason}
                     onChange={(reason) => props.onTick(step.step, { ...tick, reason })}
                     error={error}

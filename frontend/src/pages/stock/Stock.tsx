@@ -16,12 +16,13 @@ import { type Column, Records } from '../../ui/Records'
 import { useAddress } from '../../ui/useAddress'
 import { day, many } from '../../units/format'
 import { ReceiveTire } from './ReceiveTire'
+import { say } from './words'
 
 type Row = Schemas['StockRow']
 const STATE_WORDS: Record<Row['state'], string> = {
-  IN_STOCK: 'in stock',
-  RETREAD_CANDIDATE: 'set aside for retread',
-  AT_RETREADER: 'at the retreader',
+  IN_STOCK: say('inStock2'),
+  RETREAD_CANDIDATE: say('setAsideForRetread'),
+  AT_RETREADER: say('atTheRetreader'),
   SCRAPPED: 'scrapped',
 }
 
@@ -33,7 +34,7 @@ const columns: Column<Row>[] = [
     by: (row) => row.number,
     cell: (row) => (
       <Link to={`/tires/${row.tireId}`} style={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
-        {row.number ?? `no number (${row.tireId})`}
+        {row.number ?? say('noNumber', { tireId: row.tireId })}
       </Link>
     ),
   },
@@ -47,25 +48,25 @@ const columns: Column<Row>[] = [
         <Box component="span" sx={{ color: 'text.secondary' }}>
           {row.sidewall}
         </Box>
-        {row.retread && ', retread'}
+        {row.retread && say('retread')}
         {row.open.length > 0 && <Box sx={{ color: 'error.main', fontWeight: 650 }}>{row.open.join(', ')}</Box>}
       </>
     ),
   },
-  { key: 'dot', head: 'DOT week', sx: { fontFamily: mono }, cell: (row) => row.dot ?? 'not read' },
+  { key: 'dot', head: say('dotWeek'), sx: { fontFamily: mono }, cell: (row) => row.dot ?? say('notRead') },
   {
     key: 'age',
     head: 'Age',
     sx: { whiteSpace: 'nowrap' },
     by: (row) => row.ageYears,
-    cell: (row) => (row.ageYears === undefined ? 'not known' : `${row.ageYears.toFixed(1)} y`),
+    cell: (row) => (row.ageYears === undefined ? say('notKnown') : `${row.ageYears.toFixed(1)} y`),
   },
   {
     key: 'depth',
-    head: 'Lowest tread',
+    head: say('lowestTread'),
     sx: { whiteSpace: 'nowrap' },
     by: (row) => (row.depth === undefined ? undefined : Number.parseFloat(row.depth)),
-    cell: (row) => row.depth ?? 'not measured',
+    cell: (row) => row.depth ?? say('notMeasured'),
   },
   {
     key: 'where',
@@ -116,25 +117,27 @@ export function Stock() {
   if (stock.isError) return <LoadProblem error={stock.error} again={() => stock.refetch()} />
   return (
     <Page
-      title="Stock"
-      about={`${many(stock.data.length, 'tire', 'tires')} in stock`}
+      title={say('stock')}
+      about={say('inStock3', { many: many(stock.data.length, say('tire'), say('tires')) })}
       actions={
         may && (
           <Button variant="contained" onClick={() => receive(true)}>
-            Receive a tire…
+            {say('receiveATire2')}
           </Button>
         )
       }
     >
       {stock.data.length === 0 ? (
         <p>
-          Nothing is in stock. <Link to="/stock?receive">Receive a tire</Link>, or look at{' '}
-          <Link to="/stock/to-order">what to order</Link>.
+          {say('nothingIsInStock')}
+          <Link to="/stock?receive">{say('receiveATire')}</Link>
+          {say('orLook')}
+          <Link to="/stock/to-order">{say('whatToOrder')}</Link>.
         </p>
       ) : (
         <Records
           name="stock"
-          label="Tires in stock"
+          label={say('tiresInStock')}
           rows={stock.data}
           columns={columns}
           keyOf={(row) => row.tireId}
@@ -142,7 +145,7 @@ export function Stock() {
             `${row.number ?? ''} ${row.model} ${row.sidewall} ${row.dot ?? ''} ${row.yard ?? ''} ${row.shelf} ${STATE_WORDS[row.state]}`
           }
           height={49}
-          none="No matching tires in stock."
+          none={say('noMatchingTiresInStock')}
         >
           <FormControlLabel
             control={
@@ -151,7 +154,7 @@ export function Stock() {
                 onChange={(event) => setScrapped(event.target.checked ? 'shown' : '')}
               />
             }
-            label="Include scrapped"
+            label={say('includeScrapped')}
           />
         </Records>
       )}

@@ -1,14 +1,15 @@
 import { AreaNav } from '../../ui/AreaNav'
+import { say } from './words'
 
 const PAGES = [
-  { to: '/stock', word: 'In stock' },
-  { to: '/stock/to-order', word: 'To order' },
-  { to: '/stock/orders', word: 'Orders and receiving' },
+  { to: '/stock', word: say('inStock') },
+  { to: '/stock/to-order', word: say('toOrder') },
+  { to: '/stock/orders', word: say('ordersAndReceiving') },
   { to: '/stock/parts', word: 'Parts' },
   { to: '/stock/catalog', word: 'Catalog' },
 ]
 
 /** Tires not on a vehicle, what is ordered, and the models they are of. */
 export function StockArea() {
-  return <AreaNav label="Stock pages" pages={PAGES} />
+  return <AreaNav label={say('stockPages')} pages={PAGES} />
 }

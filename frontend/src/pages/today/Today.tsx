@@ -18,6 +18,7 @@ import { LoadingLines } from '../../ui/Loading'
 import { Title } from '../../ui/Title'
 import { day, hoursAndMinutes, many, weekday, when } from '../../units/format'
 import { StartWalkAround } from '../../vehicle/StartWalkAround'
+import { say } from './words'
 
 type Job = Schemas['TodayJob']
 
@@ -37,9 +38,9 @@ export function Today() {
       <Box
         sx={{ px: { xs: 1.5, sm: 0 }, pt: 1, pb: 1, display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}
       >
-        <Title>Today</Title>
+        <Title>{say('today')}</Title>
         <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
-          Today
+          {say('today')}
         </Box>
         <Box component="span" sx={{ color: 'text.secondary' }}>
           {weekday(of.today).slice(0, 3)}, {day(of.today, of.today)}
@@ -60,14 +61,14 @@ export function Today() {
       </Box>
       <Box sx={{ px: { xs: 1.5, sm: 0 }, pb: 1.5 }}>
         {me && <strong>{me.name.split(' ')[0]}</strong>}: {many(of.jobs.length, 'job', 'jobs')}
-        {of.doneToday > 0 && ` and ${of.doneToday} done`},{' '}
-        {many(of.walkArounds.length, 'walk-around due', 'walk-arounds due')}.{' '}
+        {of.doneToday > 0 && say('andDone', { doneToday: of.doneToday })},{' '}
+        {many(of.walkArounds.length, say('walkAroundDue'), say('walkAroundsDue'))}.{' '}
         {waits ? (
           <Link to="/offline">
-            <strong>Waiting to upload: {waits}</strong>
+            <strong>{say('waitingToUpload', { waits })}</strong>
           </Link>
         ) : (
-          'Everything is uploaded.'
+          say('everythingIsUploaded')
         )}
       </Box>
       <Box
@@ -83,11 +84,12 @@ export function Today() {
             <Next job={next} today={of.today} />
           ) : (
             <Box sx={{ background: color.sheet, p: 2, mx: { xs: 1.5, sm: 0 } }}>
-              No jobs today at {of.yard ?? 'any yard'}. <Link to="/fleet">What is due in the fleet</Link>
+              {say('noJobsToday', { yard: of.yard ?? say('anyYard') })}
+              <Link to="/fleet">{say('whatIsDue')}</Link>
             </Box>
           )}
           {others.length > 0 && (
-            <Part title="Then" about={many(others.length, 'job', 'jobs')}>
+            <Part title={say('then')} about={many(others.length, say('job'), say('jobs'))}>
               {others.map((job) => (
                 <Row
                   key={job.jobId}
@@ -102,8 +104,8 @@ export function Today() {
           )}
         </Box>
         <Box>
-          <Part title="Walk-arounds due here" about="cold: parked 3 hours">
-            {of.walkArounds.length === 0 && <Row>None this week.</Row>}
+          <Part title={say('walkAroundsDueHere')} about={say('coldParked3Hours')}>
+            {of.walkArounds.length === 0 && <Row>{say('noneThisWeek')}</Row>}
             {of.walkArounds.map((one) => (
               <Row
                 key={one.vehicleId}
@@ -114,13 +116,13 @@ export function Today() {
                 </Link>{' '}
                 {many(one.tires, 'tire', 'tires')}
                 <Quiet strong={one.days < 0}>
-                  {one.statement}, {one.days <= 0 ? when(one.days) : `due ${weekday(one.due)}`}
+                  {one.statement}, {one.days <= 0 ? when(one.days) : say('due', { weekday: weekday(one.due) })}
                 </Quiet>
               </Row>
             ))}
           </Part>
-          <Part title="Do not operate" about={many(of.doNotOperate.length, 'vehicle', 'vehicles')}>
-            {of.doNotOperate.length === 0 && <Row>Every vehicle of this yard may be operated.</Row>}
+          <Part title={say('doNotOperate')} about={many(of.doNotOperate.length, say('vehicle'), say('vehicles'))}>
+            {of.doNotOperate.length === 0 && <Row>{say('everyVehicleOfThisYard')}</Row>}
             {of.doNotOperate.map((one) => (
               <Row key={one.vehicleId} icon={<VerdictIcon verdict="DO_NOT_OPERATE" size={18} />}>
                 <Link to={`/vehicles/${one.vehicleId}`}>
@@ -140,11 +142,11 @@ export function Today() {
 /** When and where a job is, in one line. */
 function slot(job: Job, today: string): string {
   return [
-    job.day < today ? `left over from ${day(job.day, today)}` : job.start,
-    job.bay !== undefined && `bay ${job.bay}`,
+    job.day < today ? say('leftOverFrom', { day: day(job.day, today) }) : job.start,
+    job.bay !== undefined && say('bay', { bay: job.bay }),
     job.assignees.length > 0
-      ? `with ${job.assignees.map((name) => name.split(' ')[0]).join(', ')}`
-      : 'nobody named yet',
+      ? say('with', { assignees: job.assignees.map((name) => name.split(' ')[0]).join(', ') })
+      : say('nobodyNamedYet'),
     hoursAndMinutes(job.minutes),
   ]
     .filter(Boolean)
@@ -155,7 +157,7 @@ function Next({ job, today }: { job: Job; today: string }) {
   return (
     <Box
       component="section"
-      aria-label="Next job"
+      aria-label={say('nextJob')}
       sx={{
         mb: 2,
         background: color.sheet,
@@ -167,7 +169,7 @@ function Next({ job, today }: { job: Job; today: string }) {
       }}
     >
       <Quiet>
-        Next · {slot(job, today)}
+        {say('next', { slot: slot(job, today) })}
         {job.mine && ' · yours'}
       </Quiet>
       <Box component="h2" sx={{ m: 0, fontSize: 19, fontWeight: 700 }}>
@@ -183,19 +185,20 @@ function Next({ job, today }: { job: Job; today: string }) {
       </Box>
       {job.stopped && (
         <Box sx={{ display: 'flex', gap: 0.75, alignItems: 'center', mb: 0.75 }}>
-          <VerdictIcon verdict="DO_NOT_OPERATE" size={16} /> Do not operate until the job is complete.
+          <VerdictIcon verdict="DO_NOT_OPERATE" size={16} />
+          {say('doNotOperateUntil')}
         </Box>
       )}
       {job.blockedBy && <Quiet strong>{job.blockedBy}</Quiet>}
-      {job.note && <Box>Note: {job.note}</Box>}
+      {job.note && <Box>{say('note', { note: job.note })}</Box>}
       {job.bring.length > 0 && (
         <Box sx={{ mb: 1 }}>
-          <strong>Bring:</strong> {job.bring.join(', ')}
+          <strong>{say('bring')}</strong> {job.bring.join(', ')}
         </Box>
       )}
       {job.wrenches.map((one) => (
         <Quiet key={one} strong>
-          Torque wrench {one}: check it before it is used.
+          {say('torqueWrenchCheckItBefore', { one })}
         </Quiet>
       ))}
       <Button
@@ -205,7 +208,7 @@ function Next({ job, today }: { job: Job; today: string }) {
         fullWidth
         sx={{ minHeight: 52, fontSize: 16, mt: 1 }}
       >
-        Open the job sheet
+        {say('openTheJobSheet')}
       </Button>
     </Box>
   )
@@ -271,7 +274,7 @@ function Quiet({ strong = false, children }: { strong?: boolean; children: React
 function Open({ to, name }: { to: string; name: string }) {
   return (
     <Button component={Link} to={to} variant="outlined" aria-label={name} sx={{ minHeight: 48, minWidth: 76 }}>
-      Open
+      {say('open')}
     </Button>
   )
 }

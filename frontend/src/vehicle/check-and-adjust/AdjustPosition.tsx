@@ -13,6 +13,7 @@ import { useDebounced } from '../../ui/useDebounced'
 import { useSend } from '../../ui/useSend'
 import { day, figureForField, pressureUnit } from '../../units/format'
 import type { Conditions } from './conditions'
+import { say } from './words'
 
 type Stop = Schemas['PressureRoundPosition']
 type Advice = Schemas['PressureAdviceView']
@@ -78,7 +79,7 @@ export function AdjustPosition(props: {
       localStorage.removeItem(keptKey(vehicleId, stop.position))
       props.onNext()
     },
-    `${stop.position} is recorded.`,
+    say('isRecorded', { position: stop.position }),
   )
   // Only the answer to the very figures that stand there: what was said of another one could send air into the wrong tire.
   const said = typed.before.trim() !== '' && rested === JSON.stringify(body) ? advice.data : undefined
@@ -99,7 +100,11 @@ export function AdjustPosition(props: {
     else finish()
   }
   return (
-    <Box component="section" aria-label={`Valve of ${stop.position}`} sx={{ minWidth: 0, display: 'grid', gap: 1.5 }}>
+    <Box
+      component="section"
+      aria-label={say('valveOf', { position: stop.position })}
+      sx={{ minWidth: 0, display: 'grid', gap: 1.5 }}
+    >
       <div>
         <Box component="h2" sx={{ m: 0, fontSize: 22, fontWeight: 750, fontStretch: '110%' }}>
           {stop.position}{' '}
@@ -108,20 +113,21 @@ export function AdjustPosition(props: {
           </Box>
         </Box>
         <Box sx={{ color: 'text.secondary' }}>
-          {stop.tire ?? 'No tire on file'}
-          {stop.last && ` · last cold ${stop.last}, ${day(stop.lastOn ?? '')}`}
-          {stop.gas === 'NITROGEN' && ' · filled with nitrogen: topping with air takes its mark away'}
+          {stop.tire ?? say('noTireOnFile')}
+          {stop.last && say('lastCold', { last: stop.last, lastOn: day(stop.lastOn ?? '') })}
+          {stop.gas === 'NITROGEN' && say('filledWithNitrogenTopping')}
         </Box>
         <Box sx={{ display: 'flex', gap: 3, alignItems: 'baseline', flexWrap: 'wrap', mt: 0.5 }}>
           <span>
-            {stop.fillTo && 'Bring it to '}
+            {stop.fillTo && say('bringIt')}
             <Box component="strong" sx={{ fontSize: 26, fontWeight: 750 }}>
-              {stop.fillTo ?? 'No target on file'}
+              {stop.fillTo ?? say('noTargetOnFile')}
             </Box>
           </span>
           <Box component="span" sx={{ color: 'text.secondary' }}>
-            {stop.minimumForLoad && `minimum for the load ${stop.minimumForLoad} · `}
-            {stop.isRunFlat && `80% of target ${stop.isRunFlat} · `}maximum {stop.maximum ?? 'not on file'}
+            {stop.minimumForLoad && say('minimumForTheLoad', { minimumForLoad: stop.minimumForLoad })}
+            {stop.isRunFlat && say('at80OfTarget', { isRunFlat: stop.isRunFlat })}
+            {say('maximum', { maximum: stop.maximum ?? say('notOnFile') })}
           </Box>
         </Box>
         {stop.fillStatement && <div>{stop.fillStatement}.</div>}
@@ -132,14 +138,11 @@ export function AdjustPosition(props: {
         onKeyDown={onKeyDown}
         sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 1.25, maxWidth: 560 }}
       >
-        <Step
-          number={1}
-          words="Warning: Air and valve parts can injure. Remove the cap and stand to the side of the valve, never in line with it."
-        />
-        <Step number={2} words="Check it.">
+        <Step number={1} words={say('warningAirAndValveParts')} />
+        <Step number={2} words={say('checkIt')}>
           <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
             <GaugeField
-              label="Gauge reads"
+              label={say('gaugeReads')}
               inputRef={first}
               value={typed.before}
               error={wrong('before')}
@@ -154,7 +157,7 @@ export function AdjustPosition(props: {
                 }
                 sx={{ minHeight: 48, background: color.sheet }}
               >
-                Read gauge
+                {say('readGauge')}
               </Button>
             )}
           </Box>
@@ -167,22 +170,26 @@ export function AdjustPosition(props: {
           </Box>
         )}
         {needsSecond && said?.action !== 'STOP' && (
-          <Step
-            number={3}
-            words="Add or release air, then check again. Inflate with a clip-on chuck, out of the trajectory."
-          >
+          <Step number={3} words={say('addOrReleaseAirThen')}>
             <GaugeField
-              label="Gauge reads after"
+              label={say('gaugeReadsAfter')}
               inputRef={second}
               value={typed.after}
               error={wrong('after')}
               onChange={(after) => change({ after })}
               onFocus={() => setGauging('after')}
-              hint={said?.to ? `to ${figureForField(said.to, pressureUnit(units))} ${pressureUnit(units)}` : undefined}
+              hint={
+                said?.to
+                  ? say('to', {
+                      figureForField: figureForField(said.to, pressureUnit(units)),
+                      pressureUnit: pressureUnit(units),
+                    })
+                  : undefined
+              }
             />
           </Step>
         )}
-        <Step number={needsSecond ? 4 : 3} words="Cap on." />
+        <Step number={needsSecond ? 4 : 3} words={say('capOn')} />
       </Box>
       {(wrong('air') ?? wrong('coldest') ?? wrong('parkedHours')) && (
         <Alert severity="error">{wrong('air') ?? wrong('coldest') ?? wrong('parkedHours')}</Alert>
@@ -197,7 +204,7 @@ export function AdjustPosition(props: {
                 form.send()
               }}
             >
-              Confirm reading
+              {say('confirmReading')}
             </Button>
           }
         >
@@ -205,7 +212,7 @@ export function AdjustPosition(props: {
         </Alert>
       )}
       {form.error instanceof ProblemError && form.error.problem.fields.length === 0 && (
-        <Alert severity="error" action={<Button onClick={form.send}>Try again</Button>}>
+        <Alert severity="error" action={<Button onClick={form.send}>{say('tryAgain')}</Button>}>
           {form.error.message}
         </Alert>
       )}
@@ -216,7 +223,7 @@ export function AdjustPosition(props: {
           onClick={finish}
           sx={{ minHeight: 48, width: { xs: '100%', md: 300 } }}
         >
-          {nothing ? 'Skip this position' : props.last ? 'Save and finish' : 'Save and next'}
+          {nothing ? say('skipThisPosition') : props.last ? say('saveAndFinish') : say('saveAndNext')}
         </Button>
       </Box>
     </Box>
@@ -224,12 +231,12 @@ export function AdjustPosition(props: {
 }
 
 const WORDS: Record<Advice['action'], string> = {
-  NONE: 'Pressure on target.',
-  NO_TARGET: 'No target on file.',
-  ADD_AIR: 'Add air.',
-  RELEASE_AIR: 'Release air.',
-  WAIT: 'Wait.',
-  STOP: 'Stop.',
+  NONE: say('pressureOnTarget'),
+  NO_TARGET: say('noTargetOnFile2'),
+  ADD_AIR: say('addAir'),
+  RELEASE_AIR: say('releaseAir'),
+  WAIT: say('wait'),
+  STOP: say('stop'),
 }
 
 const SEVERITY: Record<Advice['action'], 'error' | 'warning' | 'info' | 'success'> = {

@@ -20,6 +20,7 @@ import { useSend } from '../../ui/useSend'
 import { day, temperatureUnit } from '../../units/format'
 import { AdjustPosition } from './AdjustPosition'
 import type { Conditions } from './conditions'
+import { say } from './words'
 
 /** Check and adjust: one position after the other, from the chosen target. */
 export function CheckAndAdjust() {
@@ -65,15 +66,17 @@ export function CheckAndAdjust() {
     <Box sx={{ display: 'flex', flexDirection: 'column', flex: 1 }}>
       <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 1.25, borderBottom: 1, borderColor: 'divider' }}>
         <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
-          <Title>{`${round.unit}, check and adjust`}</Title>
+          <Title>{say('checkAndAdjust', { unit: round.unit })}</Title>
           <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
             {round.unit}
           </Box>
           <Box>
-            Check and adjust for <strong>{round.state} load</strong> · {at + 1} of {round.positions.length}
+            {say('checkAndAdjust2')}
+            <strong>{say('load', { state: round.state })}</strong>
+            {say('of', { at: at + 1, count: round.positions.length })}
           </Box>
           <Box component={Link} to={`/vehicles/${id}/load-pressure`} sx={{ ml: 'auto' }}>
-            Load & pressure
+            {say('loadPressure')}
           </Box>
         </Box>
         <Box sx={{ display: 'flex', gap: 0.5, flexWrap: 'wrap', mt: 1 }}>
@@ -84,7 +87,7 @@ export function CheckAndAdjust() {
               variant={index === at ? 'contained' : 'outlined'}
               onClick={() => setAt(index)}
               aria-current={index === at ? 'step' : undefined}
-              aria-label={`Go to ${one.position}`}
+              aria-label={say('goTo', { position: one.position })}
               sx={{ minWidth: 48, minHeight: 44, px: 0.5, background: index === at ? undefined : color.sheet }}
             >
               {one.position}
@@ -120,7 +123,7 @@ export function CheckAndAdjust() {
           sx={{ order: { xs: -1, md: 0 } }}
         >
           <Box component="summary" sx={{ typography: 'h2', cursor: 'pointer', mb: open ? 1.5 : 0, minHeight: 24 }}>
-            {cold ? 'Cold' : 'Hot, or not known'} · gauge {gauge.state === 'paired' ? 'paired' : 'by eye'}
+            {say('coldGaugePaired', { cold, isPaired: gauge.state === 'paired' })}
           </Box>
           <Box sx={{ display: 'grid', gap: 1.5 }}>
             <ConditionFields vehicleId={id} conditions={conditions} cold={cold} onChange={setConditions} />
@@ -143,34 +146,34 @@ function ConditionFields(props: {
   const { conditions, cold } = props
   const set = (part: Partial<Conditions>) => props.onChange({ ...conditions, ...part })
   return (
-    <Box component="section" aria-label="Conditions" sx={{ display: 'grid', gap: 1.5 }}>
+    <Box component="section" aria-label={say('conditions')} sx={{ display: 'grid', gap: 1.5 }}>
       <Entry
-        label="Parked for"
+        label={say('parkedFor')}
         value={conditions.parkedHours}
         onChange={(parkedHours) => set({ parkedHours })}
         unit="hours"
-        hint={cold ? 'Cold: parked at least 3 hours' : 'Blank or under 3 hours counts as hot: nothing is bled'}
+        hint={cold ? say('coldParkedAtLeast3') : say('blankOrUnder3Hours')}
         width="100%"
       />
       <Entry
-        label="Air temperature here"
+        label={say('airTemperatureHere')}
         value={conditions.air}
         onChange={(air) => set({ air })}
         unit={temperatureUnit(units)}
-        hint="Makes the loss rate sure"
+        hint={say('makesTheLossRateSure')}
         width="100%"
       />
       <Entry
-        label="Coldest morning expected in the yard"
+        label={say('coldestMorningExpected')}
         value={conditions.coldest}
         onChange={(coldest) => set({ coldest })}
         unit={temperatureUnit(units)}
-        hint="With a warm bay: fills higher, for the yard"
+        hint={say('withAWarmBayFills')}
         width="100%"
       />
       <Forecast vehicleId={props.vehicleId} onTake={(coldest) => set({ coldest })} />
-      <Box role="group" aria-label="Filled with" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-        Filled with
+      <Box role="group" aria-label={say('filledWith')} sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+        {say('filledWith')}
         {[
           ['AIR', 'air'],
           ['NITROGEN', 'nitrogen'],
@@ -188,7 +191,7 @@ function ConditionFields(props: {
         ))}
         {conditions.gas === 'NITROGEN' && (
           <Entry
-            label="Purity measured"
+            label={say('purityMeasured')}
             value={conditions.purity}
             onChange={(purity) => set({ purity })}
             unit="%"
@@ -214,17 +217,17 @@ function Forecast({ vehicleId, onTake }: { vehicleId: number; onTake: (temperatu
   const fetched = useSend<unknown>(
     () => answerOf(api.POST('/api/simulators/forecast')),
     () => {},
-    'The forecast has come.',
+    say('forecastHasCome'),
   )
   const known = coldest.data
   if (!known || (!known.temperature && !simulated)) return null
   return known.temperature && known.day ? (
     <Button onClick={() => onTake(known.temperature ?? '')}>
-      Take the forecast: {known.temperature} at {known.yard} on {day(known.day)}
+      {say('takeTheForecast', { temperature: known.temperature, yard: known.yard, day: day(known.day) })}
     </Button>
   ) : (
     <Button onClick={fetched.send} loading={fetched.busy}>
-      Fetch the forecast (simulated)
+      {say('fetchTheForecastSimulated')}
     </Button>
   )
 }

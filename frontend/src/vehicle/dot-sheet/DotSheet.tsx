@@ -9,6 +9,7 @@ import { LoadingLines } from '../../ui/Loading'
 import { Table } from '../../ui/Table'
 import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
+import { say } from './words'
 
 /** Week, age and limit of every position, on one screen and one printed page. */
 export function DotSheet() {
@@ -20,7 +21,7 @@ export function DotSheet() {
     <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 2 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1 }}>
         <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
-          DOT sheet of {sheet.data.unit}, {day(sheet.data.today)}
+          {say('dotSheet', { unit: sheet.data.unit, today: day(sheet.data.today) })}
         </Box>
         <Button
           className="not-printed"
@@ -28,7 +29,7 @@ export function DotSheet() {
           sx={{ ml: 'auto', background: color.sheet }}
           onClick={() => window.print()}
         >
-          Print
+          {say('print')}
         </Button>
         <Box
           component="a"
@@ -38,12 +39,12 @@ export function DotSheet() {
           rel="noreferrer"
           sx={{ minHeight: { xs: 44, sm: 26 }, display: 'inline-flex', alignItems: 'center' }}
         >
-          As PDF
+          {say('asPdf')}
         </Box>
       </Box>
       <Table
-        label="DOT dates by position"
-        heads={['Position', 'DOT code', 'Week of', 'Age', 'Limit', 'Reached', 'Left', 'Tire']}
+        label={say('dotDatesByPosition')}
+        heads={['Position', say('dotCode'), say('weekOf'), 'Age', 'Limit', 'Reached', 'Left', 'Tire']}
       >
         {sheet.data.rows.map((row) => (
           <tr key={row.position}>
@@ -65,10 +66,10 @@ export function DotSheet() {
               )}
             </Box>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-              {row.weekStart ? day(row.weekStart) : 'not known'}
+              {row.weekStart ? day(row.weekStart) : say('notKnown')}
             </Box>
             <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-              {row.ageYears === undefined ? 'not known' : `${row.ageYears.toFixed(1)} y`}
+              {row.ageYears === undefined ? say('notKnown') : `${row.ageYears.toFixed(1)} y`}
             </Box>
             <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
               {row.limitYears === undefined ? '' : `${row.limitYears} y`}
@@ -90,10 +91,7 @@ export function DotSheet() {
           </tr>
         ))}
       </Table>
-      <Box sx={{ color: 'text.secondary', mt: 1.5, maxWidth: 640 }}>
-        Age starts on the Sunday of the DOT week, for a retread of its casing. A limit is passed on its day. Fleet
-        policy sets the limits. A shorter limit of the tire manufacturer comes first.
-      </Box>
+      <Box sx={{ color: 'text.secondary', mt: 1.5, maxWidth: 640 }}>{say('ageStartsOnTheSunday')}</Box>
     </Box>
   )
 }

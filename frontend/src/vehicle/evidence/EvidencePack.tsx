@@ -13,6 +13,7 @@ import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
 import { Table } from '../../ui/Table'
 import { day, many } from '../../units/format'
+import { say } from './words'
 
 type Section = Schemas['EvidenceSection']
 
@@ -47,12 +48,12 @@ export function EvidencePack() {
   const asked = new URLSearchParams({ ...span, units }).toString()
   return (
     <Page
-      title={pack ? `${pack.unit}, evidence pack` : 'Evidence pack'}
+      title={pack ? say('evidencePack', { unit: pack.unit }) : say('evidencePack2')}
       about={pack && `${pack.description} · ${pack.yard} yard`}
       actions={
         <>
           <Button component={Link} to={`/vehicles/${id}`}>
-            Overview
+            {say('overview')}
           </Button>
           <Button
             component="a"
@@ -61,17 +62,17 @@ export function EvidencePack() {
             variant="outlined"
             sx={{ background: color.sheet }}
           >
-            JSON
+            {say('json')}
           </Button>
           <Button component="a" href={`/api/vehicles/${id}/evidence.pdf?${asked}`} target="_blank" variant="contained">
-            Open the PDF
+            {say('openThePdf')}
           </Button>
         </>
       }
     >
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         <Entry
-          label="From"
+          label={say('from')}
           type="date"
           value={from || (pack?.from ?? '')}
           onChange={(value) => change('from', value)}
@@ -79,7 +80,7 @@ export function EvidencePack() {
           width={180}
         />
         <Entry
-          label="To"
+          label={say('to')}
           type="date"
           value={to || (pack?.to ?? '')}
           onChange={(value) => change('to', value)}
@@ -88,16 +89,17 @@ export function EvidencePack() {
         />
         {pack && !atField && (
           <Box sx={{ alignSelf: 'center' }}>
-            Tires, verdicts, alerts and open work as of {day(pack.asOf)}
+            {say('tiresVerdictsAlertsAndOpen', { asOf: day(pack.asOf) })}
             <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>
-              SHA-256 <span style={{ fontFamily: mono }}>{pack.checksum}</span>
+              {say('sha256')}
+              <span style={{ fontFamily: mono }}>{pack.checksum}</span>
             </Box>
           </Box>
         )}
       </Box>
       {atField ? (
         <Alert severity="info" sx={{ mt: 2 }}>
-          Correct the days to see what is on record.
+          {say('correctTheDaysToSee')}
         </Alert>
       ) : (
         pack && (
@@ -119,7 +121,7 @@ const OPEN_ON_A_PHONE = new Set<Section['code']>(['TIRES'])
 function SectionTable({ section }: { section: Section }) {
   const phone = useMediaQuery('(max-width: 600px)')
   const open = phone ? OPEN_ON_A_PHONE : OPEN_AT_ONCE
-  const count = section.rows.length === 0 ? 'none on record' : many(section.rows.length, 'line', 'lines')
+  const count = section.rows.length === 0 ? say('noneOnRecord') : many(section.rows.length, 'line', 'lines')
   return (
     <Box
       component="details"

@@ -12,6 +12,7 @@ import { pressureUnit } from '../../units/format'
 import { type AxleForm, type Form, ROLES } from './blank'
 import { Part } from './Part'
 import type { DrawnLayout } from './useLayout'
+import { say } from './words'
 
 const MOST = 9
 
@@ -44,7 +45,7 @@ export function AxleBuilder(props: {
   const drawable = layout.places.length > 0 && layout.wrong === undefined
   const stopped = layout.blocked.length > 0
   return (
-    <Part title="Axles, from the front">
+    <Part title={say('axlesFromTheFront')}>
       <Box
         sx={{
           display: 'grid',
@@ -72,10 +73,10 @@ export function AxleBuilder(props: {
               onClick={add}
               disabled={form.axles.length >= MOST}
             >
-              Another axle behind
+              {say('anotherAxleBehind')}
             </Button>
             <Choice
-              label="Spares carried"
+              label={say('sparesCarried')}
               value={String(form.spares)}
               options={['0', '1', '2', '3', '4'].map((n) => [n, n] as const)}
               onChange={(spares) => set({ spares: Number(spares) })}
@@ -89,8 +90,7 @@ export function AxleBuilder(props: {
           )}
           {stopped && (
             <Alert severity="error" sx={{ mt: 1.5 }}>
-              Tires are on {layout.blocked.join(', ')}, which this layout doesn’t have. Take them off or move them
-              first; redrawing moves no tire.
+              {say('tiresAreOnWhich', { blocked: layout.blocked.join(', ') })}
             </Alert>
           )}
         </Box>
@@ -98,7 +98,10 @@ export function AxleBuilder(props: {
           <Dimmed when={layout.isBefore}>
             {drawable && <AxleDiagram plan={plan} overlays={[]} onPick={() => {}} />}
             <Box sx={{ textAlign: 'center', color: 'text.secondary', fontSize: 12.5 }}>
-              {layout.places.length} positions: {layout.places.map((place) => place.position).join(' ')}
+              {say('positions', {
+                count: layout.places.length,
+                places: layout.places.map((place) => place.position).join(' '),
+              })}
             </Box>
           </Dimmed>
         </Box>
@@ -123,10 +126,10 @@ function OneAxle(props: {
       sx={{ border: 0, m: 0, p: 0, pb: 2, display: 'flex', gap: 1.25, flexWrap: 'wrap', alignItems: 'flex-start' }}
     >
       <Box component="legend" sx={{ float: 'left', p: 0, pr: 1, pt: 1, fontWeight: 700, width: 62 }}>
-        Axle {number}
+        {say('axle', { number })}
       </Box>
       <Choice
-        label={`Role of axle ${number}`}
+        label={say('roleOfAxle', { number })}
         value={axle.role}
         options={ROLES}
         onChange={(role) => onChange({ role })}
@@ -137,14 +140,14 @@ function OneAxle(props: {
         size="small"
         value={axle.tires}
         onChange={(_, tires: number | null) => tires && onChange({ tires })}
-        aria-label={`Tires of axle ${number}`}
+        aria-label={say('tiresOfAxle', { number })}
         sx={{ background: color.sheet }}
       >
-        <ToggleButton value={2}>single</ToggleButton>
-        <ToggleButton value={4}>dual</ToggleButton>
+        <ToggleButton value={2}>{say('single')}</ToggleButton>
+        <ToggleButton value={4}>{say('dual')}</ToggleButton>
       </ToggleButtonGroup>
       <Entry
-        label={`GAWR of axle ${number}`}
+        label={say('gawrOfAxle', { number })}
         value={axle.gawr}
         onChange={(gawr) => onChange({ gawr })}
         error={wrong(`axles[${at}].gawr`)}
@@ -152,14 +155,14 @@ function OneAxle(props: {
         width={135}
       />
       <Entry
-        label={`Placard size, axle ${number}`}
+        label={say('placardSizeAxle', { number })}
         value={axle.placardSize}
         onChange={(placardSize) => onChange({ placardSize })}
         error={wrong(`axles[${at}].placardSize`)}
         width={150}
       />
       <Entry
-        label={`Placard pressure, axle ${number}`}
+        label={say('placardPressureAxle', { number })}
         value={axle.placardPressure}
         onChange={(placardPressure) => onChange({ placardPressure })}
         error={wrong(`axles[${at}].placardPressure`)}
@@ -167,8 +170,8 @@ function OneAxle(props: {
         width={168}
       />
       {props.onLeave && (
-        <Button size="small" onClick={props.onLeave} aria-label={`Remove axle ${number}`} sx={{ minHeight: 44 }}>
-          Remove
+        <Button size="small" onClick={props.onLeave} aria-label={say('removeAxle', { number })} sx={{ minHeight: 44 }}>
+          {say('remove')}
         </Button>
       )}
     </Box>

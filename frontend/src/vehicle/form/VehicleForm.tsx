@@ -21,15 +21,16 @@ import { Part } from './Part'
 import { begunWith, TEMPLATES } from './templates'
 import { useLayout } from './useLayout'
 import { WheelFields } from './WheelFields'
+import { say } from './words'
 
 type Speed = NonNullable<Form['speed']>
 
 const SPEEDS: readonly Speed[] = ['F', 'G', 'J', 'K', 'L', 'M', 'N', 'P', 'Q', 'R', 'S', 'T', 'U', 'H', 'V', 'W', 'Y']
 
 const STATES = [
-  ['UNKNOWN', 'not known'],
+  ['UNKNOWN', say('notKnown')],
   ['EMPTY', 'empty'],
-  ['NORMAL', 'normal load'],
+  ['NORMAL', say('normalLoad')],
   ['FULL', 'full'],
   ['TOWING', 'towing'],
 ] as const
@@ -73,7 +74,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
           ),
     (saved) => {
       unsaved.saved()
-      notice({ text: sheet ? 'Changes saved.' : `${form.unit} is on file. Its tires come next.` })
+      notice({ text: sheet ? say('changesSaved') : say('isOnFileItsTires', { unit: form.unit }) })
       navigate(sheet ? `/vehicles/${saved.id}` : `/vehicles/${saved.id}/tires`)
     },
     null,
@@ -85,7 +86,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
   const effects = layout.effects
   return (
     <Page
-      title={sheet ? `Change ${sheet.form.unit}` : 'Add a vehicle'}
+      title={sheet ? say('change', { unit: sheet.form.unit }) : say('addAVehicle')}
       about={props.copied ? `a copy of ${props.copied}: enter its own unit number` : undefined}
     >
       {unsaved.question}
@@ -115,8 +116,8 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
           }}
         />
         {!sheet && !props.copied && (
-          <Part title="Begin with a common layout">
-            <Box role="group" aria-label="Layouts" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+          <Part title={say('beginWithACommonLayout')}>
+            <Box role="group" aria-label={say('layouts')} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
               {TEMPLATES.map((template) => (
                 <Button key={template.name} variant="outlined" onClick={() => setForm(begunWith(form, template))}>
                   {template.name}
@@ -125,9 +126,9 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             </Box>
           </Part>
         )}
-        <Part title="The vehicle">
+        <Part title={say('vehicle')}>
           <Entry
-            label="Unit number"
+            label={say('unitNumber')}
             value={form.unit}
             onChange={(unit) => set({ unit })}
             error={wrong('unit')}
@@ -135,7 +136,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             autoFocus
           />
           <Choice
-            label="What it is"
+            label={say('whatIt')}
             value={form.type}
             options={(register.data?.vehicleTypes ?? []).map(
               (one) => [one.type, one.type === 'SUV' ? 'SUV' : one.type.toLowerCase()] as const,
@@ -145,22 +146,22 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             width={150}
           />
           <NameEntry
-            label="Vehicle class"
+            label={say('vehicleClass')}
             value={form.vehicleClass}
             names={register.data?.classes ?? []}
             onChange={(vehicleClass) => set({ vehicleClass })}
             error={wrong('vehicleClass')}
-            hint="Vehicles that share policy"
+            hint={say('vehiclesThatSharePolicy')}
           />
           <Entry
-            label="In a few words"
+            label={say('inAFewWords')}
             value={form.description}
             onChange={(description) => set({ description })}
             error={wrong('description')}
             width={280}
           />
           <NameEntry
-            label="Yard"
+            label={say('yard')}
             value={form.yard}
             names={register.data?.yards ?? []}
             onChange={(yard) => set({ yard })}
@@ -168,7 +169,7 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             width={180}
           />
           <Entry
-            label="GVWR from the plate"
+            label={say('gvwrFromThePlate')}
             value={form.gvwr}
             onChange={(gvwr) => set({ gvwr })}
             error={wrong('gvwr')}
@@ -176,15 +177,15 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             width={180}
           />
           <Entry
-            label="Seats, with the driver"
+            label={say('seatsWithTheDriver')}
             value={form.seats}
             onChange={(seats) => set({ seats })}
             error={wrong('seats')}
-            hint="9 for pay, or 16, make it a commercial vehicle"
+            hint={say('at9ForPayOr16')}
             width={190}
           />
           <Choice
-            label="People ride for pay"
+            label={say('peopleRideForPay')}
             value={form.forPay === undefined ? undefined : form.forPay ? 'YES' : 'NO'}
             options={[
               ['YES', 'yes'],
@@ -195,16 +196,16 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             width={190}
           />
           <Entry
-            label="Rating with a trailer (GCWR)"
+            label={say('ratingWithATrailerGcwr')}
             value={form.combinationRating}
             onChange={(combinationRating) => set({ combinationRating })}
             error={wrong('combinationRating')}
             unit={units === 'US' ? 'lb' : 'kg'}
-            hint="Over 10,000 lb its front tires need 4/32 in"
+            hint={say('over10000Lb')}
             width={240}
           />
           <Choice
-            label="Speed symbol the manufacturer requires"
+            label={say('speedSymbolTheManufacturerRequires')}
             value={form.speed}
             options={SPEEDS.map((speed) => [speed, speed] as const)}
             onChange={(speed) => set({ speed })}
@@ -213,35 +214,34 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
           />
         </Part>
         <AxleBuilder form={form} set={set} layout={layout} wrong={wrong} />
-        <Part title="The placard, and how it is used" folds={{ wrong: wrongIn(/^placard|^parkedSince/) }}>
+        <Part title={say('placardAndHow')} folds={{ wrong: wrongIn(/^placard|^parkedSince/) }}>
           <Box sx={{ width: '100%', color: 'text.secondary' }}>
-            {spot ? `On this kind of vehicle the placard is found ${spot}. ` : ''}
-            Size and pressure of each axle are entered with the axles above.
+            {say('sizeAndPressureOfEach', { spot: spot ? say('onThisKindOfVehicle', { spot }) : '' })}
           </Box>
           <Entry
-            label="Where its placard is"
+            label={say('whereItsPlacard')}
             value={form.placardLocation}
             onChange={(placardSpot) => set({ placardLocation: placardSpot })}
             error={wrong('placardLocation')}
-            hint={spot && !form.placardLocation ? `Usually: ${spot}` : undefined}
+            hint={spot && !form.placardLocation ? say('usually', { spot }) : undefined}
             width={300}
           />
           <Choice
-            label="Load the placard assumes"
+            label={say('loadThePlacardAssumes')}
             value={form.placardLoadBasis ?? 'UNKNOWN'}
             options={(register.data?.placardLoadBases ?? []).map((one) => [one.code, one.label] as const)}
             onChange={(placardAssumes) => set({ placardLoadBasis: placardAssumes })}
             width={280}
           />
           <Choice
-            label="Usually travels"
+            label={say('usuallyTravels')}
             value={form.normalLoadState ?? 'UNKNOWN'}
             options={STATES}
             onChange={(usualState) => set({ normalLoadState: usualState })}
             width={160}
           />
           <Entry
-            label="Parked since (if not driven)"
+            label={say('parkedSinceIfNotDriven')}
             type="date"
             value={form.parkedSince}
             onChange={(parkedSince) => {
@@ -252,12 +252,12 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             width={200}
           />
           <Tick
-            label="Pressure sensors work and warn"
+            label={say('pressureSensorsWorkAndWarn')}
             on={form.hasWorkingSensors}
             set={(sensorsWork) => set({ hasWorkingSensors: sensorsWork })}
           />
           <Tick
-            label="Parked outdoors in the sun"
+            label={say('parkedOutdoorsInTheSun')}
             on={form.isParkedOutdoors}
             set={(outdoors) => set({ isParkedOutdoors: outdoors })}
           />
@@ -270,15 +270,15 @@ export function VehicleForm(props: { start: Form; sheet?: Schemas['VehicleRecord
             ))}
             <FormControlLabel
               control={<Checkbox checked={confirmed} onChange={(event) => setConfirmed(event.target.checked)} />}
-              label="Confirm these changes"
+              label={say('confirmTheseChanges')}
             />
           </Alert>
         )}
         <Box sx={{ display: 'flex', gap: 1, pb: 4 }}>
           <Button type="submit" variant="contained" loading={saving.busy}>
-            {sheet ? 'Save the changes' : 'Add vehicle'}
+            {sheet ? say('saveTheChanges') : say('addVehicle')}
           </Button>
-          <Button onClick={() => navigate(sheet ? `/vehicles/${sheet.id}` : '/fleet')}>Cancel</Button>
+          <Button onClick={() => navigate(sheet ? `/vehicles/${sheet.id}` : '/fleet')}>{say('cancel')}</Button>
         </Box>
       </Box>
     </Page>

@@ -9,9 +9,10 @@ import { Choice, Entry } from '../../ui/Entry'
 import { pressureUnit } from '../../units/format'
 import { allAlike, type Form, type WheelForm, wheelsFor } from './blank'
 import { Part } from './Part'
+import { say } from './words'
 
 const PILOT = [
-  ['', 'not looked at'],
+  ['', say('notLooked')],
   ['HUB', 'hub-piloted'],
   ['STUD', 'stud-piloted'],
 ] as const
@@ -34,7 +35,7 @@ export function WheelFields(props: {
   const axles = [...new Set(places.map((place) => place.axle))]
   const groups: Group[] = axles.flatMap((axle) => {
     const positions = places.filter((place) => place.axle === axle).map((place) => place.position)
-    const title = axle === 0 ? 'Spares' : `Axle ${axle}`
+    const title = axle === 0 ? 'Spares' : say('axle2', { axle })
     return apart.includes(axle) || !allAlike(wheelsFor(form, positions))
       ? positions.map((position) => ({ title: position, positions: [position] }))
       : [{ title, positions }]
@@ -47,11 +48,8 @@ export function WheelFields(props: {
     set({ wheels: all.map((wheel) => (positions.includes(wheel.position) ? { ...wheel, ...part } : wheel)) })
   }
   return (
-    <Part title="Wheels" folds={{ wrong: props.anyWrong }}>
-      <Box sx={{ width: '100%', color: 'text.secondary' }}>
-        Hub-piloted wheels have small stud holes and one two-piece flanged nut with a washer; stud-piloted ones larger
-        chamfered holes and bevelled nuts. They look alike and never interchange.
-      </Box>
+    <Part title={say('wheels')} folds={{ wrong: props.anyWrong }}>
+      <Box sx={{ width: '100%', color: 'text.secondary' }}>{say('hubPilotedWheelsHaveSmall')}</Box>
       {groups.map((group) => (
         <OneWheel
           key={group.title}
@@ -68,8 +66,8 @@ export function WheelFields(props: {
           onClick={() => setApart(apart.includes(axle) ? apart.filter((one) => one !== axle) : [...apart, axle])}
         >
           {apart.includes(axle)
-            ? `${axle === 0 ? 'Spares' : `Axle ${axle}`} together`
-            : `Wheels of ${axle === 0 ? 'the spares' : `axle ${axle}`} differ`}
+            ? `${axle === 0 ? 'Spares' : say('axle2', { axle })} together`
+            : say('wheelsOfDiffer', { axle: axle === 0 ? say('spares') : say('axle3', { axle }) })}
         </Button>
       ))}
     </Part>
@@ -113,7 +111,7 @@ function OneWheel(props: {
         {group.title}
       </Box>
       <Choice
-        label={`Pilot type, ${group.title}`}
+        label={say('pilotType', { group: group.title })}
         value={wheel.pilotType ?? ''}
         options={PILOT}
         onChange={(pilot) => {
@@ -122,13 +120,13 @@ function OneWheel(props: {
         error={wrong('pilotType')}
         width={150}
       />
-      {text('rimDiameter', 'Rim diameter', 130, 'in')}
+      {text('rimDiameter', say('rimDiameter'), 130, 'in')}
       {text('rimWidth', 'Width', 130, 'in')}
       {text('lugCount', 'Nuts', 110)}
       {text('torque', 'Torque', 150, units === 'US' ? 'ft·lb' : 'N·m')}
-      {text('maximumPressure', 'Max pressure', 170, pressureUnit(units))}
-      {text('maximumLoad', 'Max load', 150, units === 'US' ? 'lb' : 'kg')}
-      {text('nutSeat', 'Nut seat', 190)}
+      {text('maximumPressure', say('maxPressure'), 170, pressureUnit(units))}
+      {text('maximumLoad', say('maxLoad'), 150, units === 'US' ? 'lb' : 'kg')}
+      {text('nutSeat', say('nutSeat'), 190)}
       {text('material', 'Material', 170)}
       {text('valveType', 'Valve', 190)}
       <FormControlLabel
@@ -138,13 +136,13 @@ function OneWheel(props: {
             onChange={(event) => onChange({ isLeftThreaded: event.target.checked })}
           />
         }
-        label="left-hand threads"
+        label={say('leftHandThreads')}
       />
       <FormControlLabel
         control={
           <Checkbox checked={wheel.isReversed} onChange={(event) => onChange({ isReversed: event.target.checked })} />
         }
-        label="reverse (inset) wheel"
+        label={say('reverseInsetWheel')}
       />
     </Box>
   )

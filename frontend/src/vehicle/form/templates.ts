@@ -1,4 +1,5 @@
 import type { Form } from './blank'
+import { say } from './words'
 
 /** A common layout to begin with: kind, axles and spares; everything else is read off the vehicle. */
 export interface Template {
@@ -16,12 +17,12 @@ const trailerDual = { role: 'TRAILER', tires: 4 } as const
 export const TEMPLATES: readonly Template[] = [
   { name: 'Van', form: { type: 'VAN', axles: [steer, drive], spares: 0 } },
   { name: 'Pickup', form: { type: 'PICKUP', axles: [steer, drive], spares: 1 } },
-  { name: 'Pickup, dual rears', form: { type: 'PICKUP', axles: [steer, dual], spares: 1 } },
-  { name: 'Two-axle truck', form: { type: 'TRUCK', axles: [steer, dual], spares: 0 } },
+  { name: say('pickupDualRears'), form: { type: 'PICKUP', axles: [steer, dual], spares: 1 } },
+  { name: say('twoAxleTruck'), form: { type: 'TRUCK', axles: [steer, dual], spares: 0 } },
   { name: 'Tractor', form: { type: 'TRACTOR', axles: [steer, dual, dual], spares: 0 } },
-  { name: 'Shuttle bus', form: { type: 'BUS', axles: [steer, dual], spares: 0 } },
-  { name: 'Coach with tag axle', form: { type: 'BUS', axles: [steer, dual, tag], spares: 0 } },
-  { name: 'Trailer, tandem', form: { type: 'TRAILER', axles: [trailer, trailer], spares: 1 } },
+  { name: say('shuttleBus'), form: { type: 'BUS', axles: [steer, dual], spares: 0 } },
+  { name: say('coachWithTagAxle'), form: { type: 'BUS', axles: [steer, dual, tag], spares: 0 } },
+  { name: say('trailerTandem'), form: { type: 'TRAILER', axles: [trailer, trailer], spares: 1 } },
   { name: 'Semitrailer', form: { type: 'TRAILER', axles: [trailerDual, trailerDual], spares: 0 } },
 ]
 

@@ -9,6 +9,7 @@ import { LongList } from '../../ui/LongList'
 import { Table } from '../../ui/Table'
 import { moment } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
+import { say } from './words'
 
 /** What happened at this vehicle's places: read, found, put right, moved; newest first. */
 export function History() {
@@ -21,14 +22,14 @@ export function History() {
   return (
     <Box sx={{ px: 2.5, py: 2, overflowX: 'auto' }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-        {picked ? `At ${picked}` : 'All positions. Pick a tire on the diagram to see it alone.'}
+        {picked ? say('at', { picked }) : say('allPositionsPickATire')}
       </Box>
       <Box sx={{ mb: 1 }}>
-        <Link to={`/vehicles/${vehicle.id}/evidence`}>Evidence pack of {vehicle.unit}</Link>: what is on record over a
-        span of time, on one page and as PDF
+        <Link to={`/vehicles/${vehicle.id}/evidence`}>{say('evidencePack', { unit: vehicle.unit })}</Link>
+        {say('whatIsOnRecordOver')}
       </Box>
-      {lines.length === 0 && <p>Nothing is recorded here yet.</p>}
-      <Table label="History" heads={['When', 'Place', 'What', 'Who']} count={lines.length}>
+      {lines.length === 0 && <p>{say('nothingIsRecordedHereYet')}</p>}
+      <Table label={say('history')} heads={['When', 'Place', 'What', 'Who']} count={lines.length}>
         <LongList
           of={lines}
           keyOf={(line) => `${line.at} ${line.position} ${line.type} ${line.description}`}
@@ -47,7 +48,7 @@ export function History() {
                 {line.tireId !== undefined && (
                   <>
                     {' · '}
-                    <Link to={`/tires/${line.tireId}`}>the tire</Link>
+                    <Link to={`/tires/${line.tireId}`}>{say('tire')}</Link>
                   </>
                 )}
               </td>

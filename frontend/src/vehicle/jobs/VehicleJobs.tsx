@@ -9,6 +9,7 @@ import { useMay } from '../../session/session'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { useVehicle } from '../VehiclePage'
+import { say } from './words'
 
 /** The jobs of this vehicle: what is planned, then what was done; and booking what somebody asks for. */
 export function VehicleJobs() {
@@ -23,13 +24,11 @@ export function VehicleJobs() {
       {may && !vehicle.retired && (
         <div>
           <Button variant="outlined" onClick={() => setBooking(true)} sx={{ minHeight: 44 }}>
-            Book work…
+            {say('bookWork')}
           </Button>
         </div>
       )}
-      {jobs.data.length === 0 && (
-        <p>No job yet. Schedule due work from the overview. It is listed here until it is complete.</p>
-      )}
+      {jobs.data.length === 0 && <p>{say('noJobYetScheduleDue')}</p>}
       {jobs.data.map((job) => (
         <JobCard key={job.id} job={job} today={vehicle.today} withDay />
       ))}

@@ -6,6 +6,7 @@ import { PressureLadder } from '../../drawings/pressure-ladder/PressureLadder'
 import { MethodsTable } from './MethodsTable'
 import { NoticeList } from './NoticeList'
 import type { AxleSheet } from './views'
+import { say } from './words'
 
 /** One axle: the target first, the ladder with every school on it, the figures it rests on, and what has to be known. */
 export function AxlePressure(props: {
@@ -27,12 +28,12 @@ export function AxlePressure(props: {
         <Box sx={{ background: color.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.25, minWidth: 0 }}>
           {axle.ladder ? (
             <>
-              <PressureLadder ladder={axle.ladder} title={`Pressure ladder of axle ${axle.axle}`} />
+              <PressureLadder ladder={axle.ladder} title={say('pressureLadderOfAxle', { axle: axle.axle })} />
               <Box sx={{ fontSize: 12, color: 'text.secondary', mt: 0.5 }}>
-                {axle.chart
-                  ? `Chart: ${axle.chart}.`
-                  : 'Dashed rungs: an estimate, no chart of this manufacturer on file.'}{' '}
-                Rungs: load one tire carries{axle.isDual ? ' as one of a dual' : ''}. Dots: last cold readings
+                {say('rungsLoadOneTireCarries', {
+                  chart: axle.chart ? say('chart', { chart: axle.chart }) : say('dashedRungsAnEstimateNo'),
+                  isDual: axle.isDual,
+                })}
                 {axle.ladder.readings.length > 0 &&
                   ` (${axle.ladder.readings.map((one) => `${one.label} ${one.pressure}`).join(', ')})`}
                 .
@@ -45,9 +46,9 @@ export function AxlePressure(props: {
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
             <Box sx={{ fontSize: 34, fontWeight: 750, fontStretch: '115%', lineHeight: 1 }}>
-              {axle.target ?? 'No target'}
+              {axle.target ?? say('noTarget')}
             </Box>
-            <Box sx={{ color: 'text.secondary' }}>cold, all tires of the axle</Box>
+            <Box sx={{ color: 'text.secondary' }}>{say('coldAllTires')}</Box>
           </Box>
           <Box sx={{ mt: 0.75 }}>
             <strong>{axle.reason.statement}.</strong> {axle.reason.explanation}
@@ -57,12 +58,12 @@ export function AxlePressure(props: {
           <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
             {props.onWarning && (
               <Button size="small" variant="outlined" onClick={props.onWarning} sx={{ background: color.sheet }}>
-                Warning threshold…
+                {say('warningThreshold')}
               </Button>
             )}
             {props.onChalk && axle.maximum && (
               <Button size="small" variant="outlined" onClick={props.onChalk} sx={{ background: color.sheet }}>
-                Chalk test…
+                {say('chalkTest')}
               </Button>
             )}
           </Box>
@@ -75,38 +76,39 @@ export function AxlePressure(props: {
 }
 
 function Facts({ axle }: { axle: AxleSheet }) {
-  const limits = axle.margins.length > 0 ? <Limits margins={axle.margins} /> : 'not known without a weight'
+  const limits = axle.margins.length > 0 ? <Limits margins={axle.margins} /> : say('notKnownWithoutAWeight')
   const facts: [string, ReactNode][] = [
     [
-      'Load per tire',
+      say('loadPerTire'),
       axle.load ? (
         <>
           <strong>{axle.load}</strong>, {axle.loadFrom}
         </>
       ) : (
-        'never weighed'
+        say('neverWeighed')
       ),
     ],
     [
-      'Capacity at target',
+      say('capacityAtTarget'),
       axle.capacity ? (
         <>
           <strong>{axle.capacity}</strong>
-          {axle.reserve && `, reserve ${axle.reserve}`}
+          {axle.reserve && say('reserve', { reserve: axle.reserve })}
         </>
       ) : (
-        'not known'
+        say('notKnown')
       ),
     ],
-    ['Minimum for the load', axle.minimumForLoad ?? 'not known without a weight'],
-    ['Maximum', axle.maximum ? `${axle.maximum}, ${axle.maximumLimitedBy}` : 'not on file'],
-    ['Warning threshold', axle.warning ?? 'not on record'],
+    [say('minimumForTheLoad'), axle.minimumForLoad ?? say('notKnownWithoutAWeight')],
+    ['Maximum', axle.maximum ? `${axle.maximum}, ${axle.maximumLimitedBy}` : say('notOnFile')],
+    [say('warningThreshold2'), axle.warning ?? say('notOnRecord')],
     ['Limits', limits],
     [
-      'Capacity now',
+      say('capacityNow'),
       axle.currentCapacity.capacity ? (
         <>
-          <strong>{axle.currentCapacity.capacity}</strong> on the axle: {axle.currentCapacity.statement}
+          <strong>{axle.currentCapacity.capacity}</strong>
+          {say('onTheAxle', { statement: axle.currentCapacity.statement })}
         </>
       ) : (
         axle.currentCapacity.statement
@@ -142,14 +144,14 @@ function Facts({ axle }: { axle: AxleSheet }) {
 /** How far the load is from each limit, the tightest first. */
 function Limits({ margins }: { margins: AxleSheet['margins'] }) {
   return (
-    <Box component="ul" aria-label="Limits, the tightest first" sx={{ m: 0, p: 0, listStyle: 'none' }}>
+    <Box component="ul" aria-label={say('limitsTheTightestFirst')} sx={{ m: 0, p: 0, listStyle: 'none' }}>
       {margins.map((margin, at) => (
         <li key={margin.rated}>
           {margin.rated}:{' '}
           <span style={{ fontWeight: at === 0 ? 700 : 450, color: margin.isExceeded ? color.stop : undefined }}>
             {margin.remaining} {margin.isExceeded ? 'over' : 'left'}
-          </span>{' '}
-          of {margin.limit}
+          </span>
+          {say('of', { limit: margin.limit })}
         </li>
       ))}
     </Box>

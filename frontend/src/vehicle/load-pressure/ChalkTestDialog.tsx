@@ -10,13 +10,14 @@ import { LoadingLines } from '../../ui/Loading'
 import { useSend } from '../../ui/useSend'
 import { figureForField, pressureUnit } from '../../units/format'
 import type { AxleSheet } from './views'
+import { say } from './words'
 
 type Look = Schemas['ChalkPassView']['contactPattern']
 
 const LOOKS: readonly (readonly [Look, string])[] = [
-  ['CENTER_RUBBED', 'only the center rubbed off'],
-  ['EDGES_RUBBED', 'the edges rubbed off more'],
-  ['EVEN_CONTACT', 'center slightly more, the very edges just not'],
+  ['CENTER_RUBBED', say('onlyTheCenterRubbedOff')],
+  ['EDGES_RUBBED', say('edgesRubbedOffMore')],
+  ['EVEN_CONTACT', say('centerSlightlyMoreTheVery')],
 ]
 
 /** The chalk-line trial of one axle: each pass is logged, the next pressure proposed, never outside its bounds. */
@@ -46,12 +47,12 @@ export function ChalkTestDialog(props: { vehicleId: number; axle: AxleSheet; onC
       setPressure(undefined)
       setLook(undefined)
     },
-    'The pass is on record.',
+    say('passIsOnRecord'),
   )
   return (
     <FormDialog
-      title={`Chalk test, axle ${props.axle.axle}`}
-      action="Log the pass"
+      title={say('chalkTestAxle', { axle: props.axle.axle })}
+      action={say('logThePass')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -65,8 +66,7 @@ export function ChalkTestDialog(props: { vehicleId: number; axle: AxleSheet; onC
           <Box role="status" sx={{ width: '100%', fontSize: 15 }}>
             <strong>{trial.data.statement}.</strong>
             <Box sx={{ color: 'text.secondary', fontSize: 13 }}>
-              Between {trial.data.floor} (what the load needs, or the placard) and {trial.data.maximum} (maximum).
-              Chocks while you chalk; drive where nobody else does.
+              {say('betweenWhatTheLoadNeeds', { floor: trial.data.floor, maximum: trial.data.maximum })}
             </Box>
           </Box>
           {trial.data.passes.length > 0 && (
@@ -82,7 +82,7 @@ export function ChalkTestDialog(props: { vehicleId: number; axle: AxleSheet; onC
           {trial.data.result == null && (
             <>
               <Entry
-                label="Driven at"
+                label={say('drivenAt')}
                 value={pressure ?? proposed}
                 onChange={setPressure}
                 error={form.wrong('pressure')}
@@ -90,7 +90,7 @@ export function ChalkTestDialog(props: { vehicleId: number; axle: AxleSheet; onC
                 width={160}
               />
               <Choice
-                label="What the tread showed"
+                label={say('whatTheTreadShowed')}
                 value={look}
                 options={LOOKS}
                 onChange={setLook}

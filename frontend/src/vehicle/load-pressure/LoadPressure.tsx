@@ -26,6 +26,7 @@ import { StatesTable } from './StatesTable'
 import { ThresholdDialog } from './ThresholdDialog'
 import type { AxleSheet, LoadPressureView } from './views'
 import { Weights } from './Weights'
+import { say } from './words'
 
 export type Asking =
   | { what: 'weigh' | 'choose' | 'state' | 'trip' }
@@ -48,7 +49,7 @@ export function LoadPressure() {
       answerOf(api.DELETE('/api/vehicles/{id}/trips/{trip}', { params: { path: { id: vehicle.id, trip } } })),
     onSuccess: async () => {
       await queries.invalidateQueries()
-      notice({ text: 'Trip canceled. Its jobs to raise and restore pressures are unscheduled.' })
+      notice({ text: say('tripCanceledItsJobs') })
     },
     onError: (error) => notice({ text: error.message }),
   })
@@ -59,20 +60,20 @@ export function LoadPressure() {
   const shown = page.axles.find((one) => one.axle === (axle ?? (onPlan || 1))) ?? page.axles[0]
   const close = () => setAsking(undefined)
   const axles = (
-    <Box component="section" aria-label="Axles">
+    <Box component="section" aria-label={say('axles')}>
       <ToggleButtonGroup
         exclusive
         size="small"
         value={shown?.axle ?? null}
         onChange={(_, next: number | null) => next && setAxle(next)}
-        aria-label="Axle"
+        aria-label={say('axle4')}
         sx={{ background: color.sheet, mb: 1.5, flexWrap: 'wrap' }}
       >
         {page.axles.map((one) => (
           <ToggleButton key={one.axle} value={one.axle} sx={{ px: 2 }}>
-            Axle {one.axle} {one.role.toLowerCase()}
+            {say('axle', { axle: one.axle, role: one.role.toLowerCase() })}
             <Box component="strong" sx={{ ml: 1 }}>
-              {one.target ?? 'no target'}
+              {one.target ?? say('noTarget2')}
             </Box>
           </ToggleButton>
         ))}
@@ -95,7 +96,7 @@ export function LoadPressure() {
         {technician && (
           <>
             <Button variant="contained" onClick={() => setAsking({ what: 'weigh' })}>
-              Add scale ticket…
+              {say('addScaleTicket')}
             </Button>
             <Button
               variant="outlined"
@@ -103,7 +104,7 @@ export function LoadPressure() {
               to={`/vehicles/${vehicle.id}/check-and-adjust`}
               sx={{ background: color.sheet }}
             >
-              Check and adjust
+              {say('checkAndAdjust')}
             </Button>
             <Button
               component="a"
@@ -111,15 +112,15 @@ export function LoadPressure() {
               target="_blank"
               rel="noreferrer"
             >
-              Pressure card
+              {say('pressureCard')}
             </Button>
           </>
         )}
         {coordinator && (
           <>
-            <Button onClick={() => setAsking({ what: 'choose' })}>Choose method…</Button>
-            <Button onClick={() => setAsking({ what: 'state' })}>Load state…</Button>
-            <Button onClick={() => setAsking({ what: 'trip' })}>Book a trip…</Button>
+            <Button onClick={() => setAsking({ what: 'choose' })}>{say('chooseMethod2')}</Button>
+            <Button onClick={() => setAsking({ what: 'state' })}>{say('loadState')}</Button>
+            <Button onClick={() => setAsking({ what: 'trip' })}>{say('bookATrip')}</Button>
           </>
         )}
       </Box>
@@ -129,12 +130,12 @@ export function LoadPressure() {
         </Box>
       ))}
       <PageParts
-        label="Parts of load and pressure"
+        label={say('partsOfLoadAndPressure')}
         parts={[
-          { key: 'axles', word: 'Pressure by axle', show: () => axles },
+          { key: 'axles', word: say('pressureByAxle'), show: () => axles },
           {
             key: 'loads',
-            word: 'Loads and weights',
+            word: say('loadsAndWeights'),
             show: () => (
               <>
                 <StatesTable page={page} />
@@ -142,7 +143,7 @@ export function LoadPressure() {
               </>
             ),
           },
-          { key: 'loss', word: 'Loss of pressure', show: () => <LossSection vehicleId={vehicle.id} /> },
+          { key: 'loss', word: say('lossOfPressure'), show: () => <LossSection vehicleId={vehicle.id} /> },
         ]}
       />
       {asking?.what === 'weigh' && <ScaleTicketDialog vehicle={vehicle} page={page} onClose={close} />}
@@ -160,19 +161,19 @@ function InForce(props: { page: LoadPressureView; onCancelTrip: ((id: number) =>
   return (
     <>
       <div>
-        Set for <strong>{page.stateLabel} load</strong>, {page.stateReason}
-        {page.stateUntil && <strong> until {day(page.stateUntil, page.today)}</strong>}
+        {say('setFor')}
+        <strong>{say('load2', { stateLabel: page.stateLabel })}</strong>, {page.stateReason}
+        {page.stateUntil && <strong>{say('until2', { stateUntil: day(page.stateUntil, page.today) })}</strong>}
         {page.trips.map((trip) => (
           <span key={trip.id}>
-            {' '}
-            · trip {trip.label} {day(trip.from, page.today)} – {day(trip.until, page.today)}
+            {say('trip', { trip: trip.label, from: day(trip.from, page.today), until: day(trip.until, page.today) })}
             {onCancelTrip && (
               <Button
                 size="small"
                 onClick={() => onCancelTrip(trip.id)}
-                aria-label={`Cancel the trip ${trip.label} of ${day(trip.from, page.today)}`}
+                aria-label={say('cancelTheTrip', { trip: trip.label, from: day(trip.from, page.today) })}
               >
-                Cancel it
+                {say('cancelIt')}
               </Button>
             )}
           </span>
@@ -181,12 +182,13 @@ function InForce(props: { page: LoadPressureView; onCancelTrip: ((id: number) =>
       <Box sx={{ color: 'text.secondary' }}>
         {page.choice ? (
           <>
-            Method: <strong>{page.choice.label}</strong>, chosen by {page.choice.by} on{' '}
-            {day(page.choice.on, page.today)}: {page.choice.reason}
-            {page.choice.allowsBelowPlacard && ' · a manager allowed less than the placard'}
+            {say('method')}
+            <strong>{page.choice.label}</strong>
+            {say('chosenBy', { by: page.choice.by, on: day(page.choice.on, page.today), reason: page.choice.reason })}
+            {page.choice.allowsBelowPlacard && say('managerAllowedLessThan')}
           </>
         ) : (
-          <>Method: default order (none chosen)</>
+          say('methodDefaultOrderNoneChosen')
         )}
       </Box>
     </>

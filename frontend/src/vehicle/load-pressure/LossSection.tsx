@@ -8,10 +8,11 @@ import { LossChart } from '../../drawings/loss/LossChart'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { day } from '../../units/format'
+import { say } from './words'
 
 const WARNED: Partial<Record<Schemas['PressureLossView']['kind'], { label: string; color: string }>> = {
   LEAK: { label: 'Leak: ', color: color.stop },
-  SUSPECTED_LEAK: { label: 'Suspected leak: ', color: color.plan },
+  SUSPECTED_LEAK: { label: say('suspectedLeak'), color: color.plan },
 }
 
 /** What is not listed comes last, in the order of the walk-around. */
@@ -24,14 +25,11 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
   if (query.isPending) return <LoadingLines lines={4} />
   if (query.isError) return <LoadProblem error={query.error} again={() => query.refetch()} />
   return (
-    <Box component="section" aria-label="Loss of pressure">
+    <Box component="section" aria-label={say('lossOfPressure')}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.25 }}>
-        Loss of pressure
+        {say('lossOfPressure')}
       </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 12.5, mb: 1 }}>
-        Line: as read; crosses: at the temperature of the first reading since the fill; filled dots: air was added or
-        let out.
-      </Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 12.5, mb: 1 }}>{say('lineAsReadCrosses')}</Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(235px, 1fr))', gap: 1.5 }}>
         {[...query.data]
           .sort((a, b) => URGENCY.indexOf(b.kind) - URGENCY.indexOf(a.kind))
@@ -59,12 +57,12 @@ export function LossSection({ vehicleId }: { vehicleId: number }) {
               <LossChart loss={tire} />
               <Box sx={{ fontWeight: 650, color: WARNED[tire.kind]?.color }}>
                 {WARNED[tire.kind]?.label}
-                {tire.rate ?? 'rate not known'}
+                {tire.rate ?? say('rateNotKnown')}
               </Box>
               <Box sx={{ fontSize: 12.5 }}>{tire.statement}</Box>
               <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
-                {tire.nextCheck ? `Check it by ${day(tire.nextCheck)}` : 'No cold reading'}
-                {tire.reachesMinimum && ` · at the minimum for the load ${day(tire.reachesMinimum)}`}
+                {tire.nextCheck ? say('checkIt', { nextCheck: day(tire.nextCheck) }) : say('noColdReading')}
+                {tire.reachesMinimum && say('atTheMinimum', { reachesMinimum: day(tire.reachesMinimum) })}
               </Box>
             </Box>
           ))}

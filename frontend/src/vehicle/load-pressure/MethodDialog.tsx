@@ -11,6 +11,7 @@ import { Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
 import type { LoadPressureView } from './views'
+import { say } from './words'
 
 type School = Schemas['MethodResultView']['method']
 
@@ -31,18 +32,18 @@ export function MethodDialog(props: { vehicleId: number; page: LoadPressureView;
         }),
       ),
     props.onClose,
-    'The method is signed. Targets follow it.',
+    say('methodIsSignedTargetsFollow'),
   )
   const schools = page.axles[0]?.methods ?? []
   const answers = (of: School) =>
     page.axles
       .map((axle) => axle.methods.find((one) => one.method === of))
-      .map((one) => (one?.isOffered ? one.pressure : 'not here'))
+      .map((one) => (one?.isOffered ? one.pressure : say('notHere')))
       .join(' · ')
   return (
     <FormDialog
-      title="Choose method"
-      action="Save method"
+      title={say('chooseMethod')}
+      action={say('saveMethod')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -53,11 +54,7 @@ export function MethodDialog(props: { vehicleId: number; page: LoadPressureView;
         onChange={(event) => setSchool(event.target.value as School | '')}
         sx={{ width: '100%' }}
       >
-        <FormControlLabel
-          value=""
-          control={<Radio />}
-          label="Default order: weighed load, placard, placard equivalent, rated load"
-        />
+        <FormControlLabel value="" control={<Radio />} label={say('defaultOrderWeighedLoadPlacard')} />
         {schools.map((one) => (
           <FormControlLabel
             key={one.method}
@@ -83,7 +80,7 @@ export function MethodDialog(props: { vehicleId: number; page: LoadPressureView;
             control={
               <Checkbox checked={below} onChange={(event) => setBelow(event.target.checked)} disabled={!manager} />
             }
-            label="Allow less than the placard (manager)"
+            label={say('allowLessThanThePlacard')}
           />
           {form.wrong('allowsBelowPlacard') && (
             <Box role="alert" sx={{ color: 'error.main' }}>
@@ -92,11 +89,8 @@ export function MethodDialog(props: { vehicleId: number; page: LoadPressureView;
           )}
         </Box>
       )}
-      <Entry label="Why" value={reason} onChange={setReason} error={form.wrong('reason')} width="100%" />
-      <Box sx={{ width: '100%', color: 'text.secondary' }}>
-        Never above the maximum pressure. Never below the minimum for the load. Manufacturer data, the vehicle manual,
-        local codes and a qualified tire professional come first.
-      </Box>
+      <Entry label={say('why')} value={reason} onChange={setReason} error={form.wrong('reason')} width="100%" />
+      <Box sx={{ width: '100%', color: 'text.secondary' }}>{say('neverAboveTheMaximumPressure')}</Box>
     </FormDialog>
   )
 }

@@ -2,11 +2,15 @@ import Box from '@mui/material/Box'
 import { color } from '../../base/theme'
 import { Table } from '../../ui/Table'
 import type { AxleSheet } from './views'
+import { say } from './words'
 
 /** Every school's answer side by side, with its ground, or why it isn't offered. */
 export function MethodsTable({ axle }: { axle: AxleSheet }) {
   return (
-    <Table label={`Methods for axle ${axle.axle}`} heads={['Method', 'Pressure', '', 'Basis', 'Use when']}>
+    <Table
+      label={say('methodsForAxle', { axle: axle.axle })}
+      heads={['Method', 'Pressure', '', 'Basis', say('useWhen')]}
+    >
       {axle.methods.map((one) => (
         <Box component="tr" key={one.method} sx={{ background: one.isChosen ? color.picked : undefined }}>
           <Box component="td" sx={{ whiteSpace: 'nowrap', fontWeight: one.isChosen ? 750 : 600 }}>
@@ -14,10 +18,10 @@ export function MethodsTable({ axle }: { axle: AxleSheet }) {
           </Box>
           <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
             <strong>{one.pressure ?? '–'}</strong>
-            {one.isEstimate && <Box sx={{ fontSize: 12 }}>estimate</Box>}
+            {one.isEstimate && <Box sx={{ fontSize: 12 }}>{say('estimate')}</Box>}
           </Box>
           <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-            {one.isChosen ? <strong>▸ taken</strong> : one.isOffered ? 'Available' : 'Not available'}
+            {one.isChosen ? <strong>{say('taken')}</strong> : one.isOffered ? 'Available' : say('notAvailable')}
           </Box>
           <td>
             <strong>{one.statement}.</strong> {one.explanation}

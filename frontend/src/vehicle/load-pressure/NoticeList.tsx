@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import type { Schemas } from '../../api/client'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
+import { say } from './words'
 
 type Concern = Schemas['NoticeView']
 
@@ -15,7 +16,11 @@ const VERDICT = {
 export function NoticeList({ concerns }: { concerns: Concern[] }) {
   if (concerns.length === 0) return null
   return (
-    <Box component="ul" aria-label="To know" sx={{ listStyle: 'none', m: 0, mt: 1.5, p: 0, display: 'grid', gap: 1 }}>
+    <Box
+      component="ul"
+      aria-label={say('toKnow')}
+      sx={{ listStyle: 'none', m: 0, mt: 1.5, p: 0, display: 'grid', gap: 1 }}
+    >
       {concerns.map((concern) => (
         <Box component="li" key={concern.statement} sx={{ display: 'grid', gridTemplateColumns: '20px 1fr', gap: 1 }}>
           <Box sx={{ pt: 0.25 }}>

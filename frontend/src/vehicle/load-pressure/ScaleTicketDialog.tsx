@@ -13,6 +13,7 @@ import { useSend } from '../../ui/useSend'
 import { loadUnit, localDay } from '../../units/format'
 import { LOAD_STATES, type LoadState } from './StateDialogs'
 import type { LoadPressureView } from './views'
+import { say } from './words'
 
 type Slip = Schemas['ScaleTicketRequest']
 type AxleEntry = Slip['axles'][number]
@@ -45,7 +46,7 @@ export function ScaleTicketDialog(props: {
         }),
       ),
     () => {
-      notice({ text: `${vehicle.unit} weighed. Targets now use this scale ticket.` })
+      notice({ text: say('weighedTargetsNowUse', { unit: vehicle.unit }) })
       props.onClose()
     },
     null,
@@ -102,34 +103,31 @@ export function ScaleTicketDialog(props: {
   const otherUnit = form.wrong('unit')
   return (
     <FormDialog
-      title={`Weigh ${vehicle.unit}`}
-      action="Save scale ticket"
+      title={say('weigh', { unit: vehicle.unit })}
+      action={say('saveScaleTicket')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={props.onClose}
       wide
     >
-      <Box sx={{ width: '100%' }}>
-        As it travels: fuel full, fresh water full, waste empty, cargo and people. Drive on slowly, stay centered; no
-        one beside a moving vehicle.
-      </Box>
+      <Box sx={{ width: '100%' }}>{say('asItTravelsFuelFull')}</Box>
       <Box sx={{ width: '100%', display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {simulated && (
           <>
             <Button size="small" variant="outlined" onClick={() => void drive('PADS')}>
-              Simulated wheel pads
+              {say('simulatedWheelPads')}
             </Button>
             <Button size="small" variant="outlined" onClick={() => void drive('PLATFORM')}>
-              Simulated platform
+              {say('simulatedPlatform')}
             </Button>
           </>
         )}
         <Button size="small" onClick={() => setPaste(paste === undefined ? '' : undefined)}>
-          Paste printed ticket…
+          {say('pastePrintedTicket')}
         </Button>
         <Button size="small" component="label">
-          Open a scale ticket file…
+          {say('openAScaleTicketFile')}
           <input
             type="file"
             accept=".txt,text/plain"
@@ -148,16 +146,16 @@ export function ScaleTicketDialog(props: {
       )}
       {paste !== undefined && (
         <Box sx={{ width: '100%', display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-          <Entry label="Printed scale ticket" value={paste} onChange={setPaste} multiline width="100%" autoFocus />
+          <Entry label={say('printedScaleTicket')} value={paste} onChange={setPaste} multiline width="100%" autoFocus />
           <Button variant="outlined" onClick={() => void readText(paste)}>
-            Read it
+            {say('readIt')}
           </Button>
         </Box>
       )}
       {printed && (
         <Box
           component="pre"
-          aria-label="Printed scale ticket"
+          aria-label={say('printedScaleTicket')}
           sx={{ m: 0, p: 1, background: color.chalk, fontFamily: mono, fontSize: 12, width: '100%' }}
         >
           {printed}
@@ -167,13 +165,13 @@ export function ScaleTicketDialog(props: {
         <Box sx={{ width: '100%' }}>
           {form.wrong('sure')}{' '}
           <Button size="small" aria-pressed={slip.sure === true} onClick={() => change({ sure: slip.sure !== true })}>
-            {slip.sure ? 'Said: it is right' : 'It is right'}
+            {slip.sure ? say('saidItIsRight') : say('itIsRight')}
           </Button>
         </Box>
       )}
       {otherUnit && (
         <Alert severity="warning" sx={{ width: '100%' }}>
-          Did you mean {otherUnit}?{' '}
+          {say('didYouMean', { otherUnit })}
           <Button
             size="small"
             onClick={() =>
@@ -188,12 +186,12 @@ export function ScaleTicketDialog(props: {
               })
             }
           >
-            They are {otherUnit}
+            {say('theyAre', { otherUnit })}
           </Button>
         </Alert>
       )}
       <Entry
-        label="Day"
+        label={say('day')}
         type="date"
         value={slip.day}
         onChange={(day) => change({ day })}
@@ -201,7 +199,7 @@ export function ScaleTicketDialog(props: {
         width={160}
       />
       <Choice<LoadState>
-        label="Loaded"
+        label={say('loaded')}
         value={slip.state as LoadState | undefined}
         options={LOAD_STATES}
         onChange={(state) => change({ state })}
@@ -209,19 +207,19 @@ export function ScaleTicketDialog(props: {
         width={140}
       />
       <Entry
-        label="Scale"
+        label={say('scale')}
         value={slip.scale}
         onChange={(scale) => change({ scale })}
         error={form.wrong('scale')}
         width={250}
       />
       <Entry
-        label="Gross"
+        label={say('gross')}
         value={slip.gross}
         onChange={(gross) => change({ gross })}
         error={form.wrong('gross')}
         unit={loadUnit(units)}
-        hint="If weighed as a whole"
+        hint={say('ifWeighedAsAWhole')}
         width={170}
       />
       {slip.axles.map((one) => (
@@ -230,12 +228,15 @@ export function ScaleTicketDialog(props: {
           sx={{ width: '100%', display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}
         >
           <Box sx={{ width: 110, pt: 1, fontWeight: 650 }}>
-            Axle {one.axle} {page.axles.find((axle) => axle.axle === one.axle)?.role.toLowerCase()}
+            {say('axle', {
+              axle: one.axle,
+              role: page.axles.find((axle) => axle.axle === one.axle)?.role.toLowerCase(),
+            })}
           </Box>
           {(['left', 'right', 'total'] as const).map((part) => (
             <Entry
               key={part}
-              label={`Axle ${one.axle} ${part === 'total' ? 'as a whole' : `${part} end`}`}
+              label={say('axle2', { axle: one.axle, total: part === 'total' ? say('asAWhole') : `${part} end` })}
               value={one[part]}
               onChange={(value) => axle(one.axle, { [part]: value })}
               error={form.wrong(`axles.${one.axle}.${part}`)}

@@ -7,6 +7,7 @@ import { FormDialog } from '../../ui/FormDialog'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import type { LoadPressureView } from './views'
+import { say } from './words'
 
 export type LoadState = 'EMPTY' | 'NORMAL' | 'FULL' | 'TOWING'
 
@@ -31,19 +32,19 @@ export function LoadStateDialog(props: { vehicleId: number; page: LoadPressureVi
         }),
       ),
     props.onClose,
-    'The load state is set. Targets follow it.',
+    say('loadStateIsSetTargets'),
   )
   return (
     <FormDialog
-      title="Current load state"
-      action="Set load state"
+      title={say('currentLoadState')}
+      action={say('setLoadState')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={props.onClose}
     >
       <Choice
-        label="Load"
+        label={say('load')}
         value={state}
         options={LOAD_STATES}
         onChange={setState}
@@ -51,16 +52,14 @@ export function LoadStateDialog(props: { vehicleId: number; page: LoadPressureVi
         width={160}
       />
       <Entry
-        label="Until"
+        label={say('until')}
         type="date"
         value={until}
         onChange={setUntil}
         error={form.wrong('until')}
-        hint={state === 'EMPTY' ? 'Required for the empty load state' : 'Blank: until changed'}
+        hint={state === 'EMPTY' ? say('requiredForTheEmptyLoad') : say('blankUntilChanged')}
       />
-      <Box sx={{ width: '100%', color: 'text.secondary' }}>
-        The targets change at once; the tires don’t. Check and adjust them before it rolls loaded.
-      </Box>
+      <Box sx={{ width: '100%', color: 'text.secondary' }}>{say('targetsChangeAtOnce')}</Box>
     </FormDialog>
   )
 }
@@ -82,31 +81,45 @@ export function TripDialog(props: { vehicleId: number; onClose: () => void }) {
         }),
       ),
     () => {
-      notice({ text: 'Trip saved. Jobs to raise and restore pressures are scheduled where targets differ.' })
+      notice({ text: say('tripSavedJobsToRaise') })
       props.onClose()
     },
     null,
   )
   return (
     <FormDialog
-      title="Book a loaded trip"
-      action="Book it"
+      title={say('bookALoadedTrip')}
+      action={say('bookIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={props.onClose}
     >
       <Choice
-        label="Load"
+        label={say('load')}
         value={state}
         options={LOAD_STATES}
         onChange={setState}
         error={form.wrong('state')}
         width={160}
       />
-      <Entry label="First day" type="date" value={from} onChange={setFrom} error={form.wrong('from')} width={170} />
-      <Entry label="Last day" type="date" value={until} onChange={setUntil} error={form.wrong('until')} width={170} />
-      <Entry label="Note" value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
+      <Entry
+        label={say('firstDay')}
+        type="date"
+        value={from}
+        onChange={setFrom}
+        error={form.wrong('from')}
+        width={170}
+      />
+      <Entry
+        label={say('lastDay')}
+        type="date"
+        value={until}
+        onChange={setUntil}
+        error={form.wrong('until')}
+        width={170}
+      />
+      <Entry label={say('note')} value={note} onChange={setNote} error={form.wrong('note')} width="100%" />
     </FormDialog>
   )
 }

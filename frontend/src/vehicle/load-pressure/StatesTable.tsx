@@ -3,17 +3,18 @@ import { color } from '../../base/theme'
 import { Table } from '../../ui/Table'
 import { day } from '../../units/format'
 import type { LoadPressureView } from './views'
+import { say } from './words'
 
 /** What each load state needs, axle by axle. */
 export function StatesTable({ page }: { page: LoadPressureView }) {
   return (
-    <Box component="section" aria-label="Load states">
+    <Box component="section" aria-label={say('loadStates')}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
-        What each load state needs
+        {say('whatEachLoadStateNeeds')}
       </Box>
       <Table
-        label="Load states"
-        heads={['Load', 'Weighed', ...page.axles.map((one) => `Axle ${one.axle}: load a tire · need · target`)]}
+        label={say('loadStates')}
+        heads={['Load', 'Weighed', ...page.axles.map((one) => say('axleLoadATireNeed', { axle: one.axle }))]}
       >
         {page.states.map((row) => (
           <Box component="tr" key={row.state} sx={{ background: row.isCurrent ? color.picked : undefined }}>
@@ -32,7 +33,7 @@ export function StatesTable({ page }: { page: LoadPressureView }) {
                   </>
                 ) : (
                   <Box component="span" sx={{ color: 'text.secondary' }}>
-                    {row.weighed ? '–' : 'weigh it'}
+                    {row.weighed ? '–' : say('weighIt')}
                   </Box>
                 )}
               </Box>

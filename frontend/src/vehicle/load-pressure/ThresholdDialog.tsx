@@ -7,6 +7,7 @@ import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
 import { pressureUnit } from '../../units/format'
 import type { AxleSheet } from './views'
+import { say } from './words'
 
 /** At which pressure the vehicle's own system warns: a fact of the vehicle, recorded with who and why. */
 export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onClose: () => void }) {
@@ -23,24 +24,26 @@ export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onC
         }),
       ),
     props.onClose,
-    `The warning threshold of axle ${props.axle.axle} is on record.`,
+    say('warningThresholdOfAxle', { axle: props.axle.axle }),
   )
   return (
     <FormDialog
-      title={`Warning threshold of axle ${props.axle.axle}`}
-      action="Record it"
+      title={say('warningThresholdOfAxle2', { axle: props.axle.axle })}
+      action={say('recordIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={props.onClose}
     >
       <Box sx={{ width: '100%' }}>
-        Now: {props.axle.warning ?? 'not on record'}. Wanted: at or over the need{' '}
-        {props.axle.minimumForLoad ?? '(not known)'} and at most 95% of the target {props.axle.target ?? '(none)'}. A
-        qualified person sets it in the vehicle; here it is only recorded.
+        {say('nowWantedAtOrOver', {
+          warning: props.axle.warning ?? say('notOnRecord'),
+          minimumForLoad: props.axle.minimumForLoad ?? say('notKnown2'),
+          target: props.axle.target ?? '(none)',
+        })}
       </Box>
       <Entry
-        label="Warning threshold"
+        label={say('warningThreshold2')}
         value={pressure}
         onChange={setPressure}
         error={form.wrong('pressure')}
@@ -49,21 +52,15 @@ export function ThresholdDialog(props: { vehicleId: number; axle: AxleSheet; onC
         autoFocus
       />
       <Entry
-        label="… or under the set pressure by"
+        label={say('orUnderTheSetPressure')}
         value={percent}
         onChange={setPercent}
         error={form.wrong('percentBelow')}
         unit="%"
         width={240}
       />
-      <Entry
-        label="Why, or where it was read"
-        value={why}
-        onChange={setWhy}
-        error={form.wrong('reason')}
-        width="100%"
-      />
-      <Box sx={{ width: '100%', color: 'text.secondary' }}>A lowered threshold stays marked permanently.</Box>
+      <Entry label={say('whyOrWhereItWas')} value={why} onChange={setWhy} error={form.wrong('reason')} width="100%" />
+      <Box sx={{ width: '100%', color: 'text.secondary' }}>{say('loweredThresholdStaysMarkedPermanently')}</Box>
     </FormDialog>
   )
 }

@@ -10,41 +10,41 @@ import { Table } from '../../ui/Table'
 import { useSend } from '../../ui/useSend'
 import { day } from '../../units/format'
 import type { LoadPressureView } from './views'
+import { say } from './words'
 
 /** The slips on record, newest first, and how far the newest is from the vehicle's limits. */
 export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId: number }) {
   const [changed, setChanged] = useState(false)
   const may = useMay('TECHNICIAN')
   return (
-    <Box component="section" aria-label="Weights">
+    <Box component="section" aria-label={say('weights')}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 0.75, flexWrap: 'wrap' }}>
         <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-          Weights
+          {say('weights')}
         </Box>
         {page.gross && (
           <span>
-            Gross {page.gross.load} of {page.gross.limit} GVWR:{' '}
+            {say('grossOfGvwr', { load: page.gross.load, limit: page.gross.limit })}
             <strong style={page.gross.isExceeded ? { color: color.stop } : undefined}>
               {page.gross.remaining} {page.gross.isExceeded ? 'over' : 'left'}
             </strong>
           </span>
         )}
-        {page.bodyChanged && <span>Body or equipment changed {day(page.bodyChanged, page.today)}</span>}
+        {page.bodyChanged && (
+          <span>{say('bodyOrEquipmentChanged', { bodyChanged: day(page.bodyChanged, page.today) })}</span>
+        )}
         {may && (
           <Button size="small" onClick={() => setChanged(true)}>
-            Body or equipment changed…
+            {say('bodyOrEquipmentChanged2')}
           </Button>
         )}
       </Box>
       {page.scaleTickets.length === 0 ? (
-        <Box sx={{ color: 'text.secondary' }}>
-          Never weighed. Weigh it as it travels: fuel full, fresh water full, waste empty, cargo and people; each wheel
-          end if you can.
-        </Box>
+        <Box sx={{ color: 'text.secondary' }}>{say('neverWeighedWeigh')}</Box>
       ) : (
         <Table
-          label="Scale tickets"
-          heads={['Day', 'Load', 'Scale', ...page.axles.map((one) => `Axle ${one.axle}`), 'Gross', 'By']}
+          label={say('scaleTickets')}
+          heads={['Day', 'Load', 'Scale', ...page.axles.map((one) => say('axle3', { axle: one.axle })), 'Gross', 'By']}
         >
           {page.scaleTickets.map((slip) => (
             <tr key={slip.id}>
@@ -64,11 +64,7 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
               {slip.axles.map((axle) => (
                 <Box component="td" key={axle.axle} sx={{ whiteSpace: 'nowrap' }}>
                   <strong>{axle.total}</strong>
-                  {axle.left && (
-                    <Box sx={{ fontSize: 12 }}>
-                      L {axle.left} · R {axle.right}
-                    </Box>
-                  )}
+                  {axle.left && <Box sx={{ fontSize: 12 }}>{say('lR', { left: axle.left, right: axle.right })}</Box>}
                 </Box>
               ))}
               <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
@@ -96,20 +92,34 @@ function BodyDialog({ vehicleId, onClose }: { vehicleId: number; onClose: () => 
         }),
       ),
     onClose,
-    'The change is on record. Weigh before the next load.',
+    say('changeIsOnRecordWeigh'),
   )
   return (
     <FormDialog
-      title="Body or equipment changed"
-      action="Record it"
+      title={say('bodyOrEquipmentChanged3')}
+      action={say('recordIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
-      <Box sx={{ width: '100%' }}>Weights from before count as old from then on: weigh the vehicle again.</Box>
-      <Entry label="What changed" value={note} onChange={setNote} error={form.wrong('note')} width="100%" autoFocus />
-      <Entry label="Day" type="date" value={on} onChange={setOn} error={form.wrong('day')} hint="Blank: today" />
+      <Box sx={{ width: '100%' }}>{say('weightsFromBeforeCount')}</Box>
+      <Entry
+        label={say('whatChanged')}
+        value={note}
+        onChange={setNote}
+        error={form.wrong('note')}
+        width="100%"
+        autoFocus
+      />
+      <Entry
+        label={say('day')}
+        type="date"
+        value={on}
+        onChange={setOn}
+        error={form.wrong('day')}
+        hint={say('blankToday')}
+      />
     </FormDialog>
   )
 }

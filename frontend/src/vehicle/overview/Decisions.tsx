@@ -6,6 +6,7 @@ import { color } from '../../base/theme'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { day, when } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
+import { say } from './words'
 
 /** Due work of this vehicle, each with its reason and the next step. */
 export function Decisions({ lines }: { lines: DueLine[] }) {
@@ -64,11 +65,11 @@ export function Decisions({ lines }: { lines: DueLine[] }) {
           <Box sx={{ gridColumn: { xs: '2', sm: 'auto' }, whiteSpace: 'nowrap' }}>
             {line.scheduled ? (
               <Button component={Link} to={`/shop?job=${line.scheduled.jobId}`} variant="outlined" size="small">
-                On {day(line.scheduled.day, vehicle.today)}
+                {say('on', { day: day(line.scheduled.day, vehicle.today) })}
               </Button>
             ) : line.canBeScheduled ? (
               <Button variant="outlined" size="small" onClick={() => schedule([line])} sx={{ background: color.sheet }}>
-                Schedule…
+                {say('schedule')}
               </Button>
             ) : null}
           </Box>

@@ -8,6 +8,7 @@ import { Decisions } from './Decisions'
 import { PositionTable } from './PositionTable'
 import { TireActions } from './TireActions'
 import { VehicleNotes } from './VehicleNotes'
+import { say } from './words'
 
 /** What needs a decision, then every position in figures, then what is due later. */
 export function Overview() {
@@ -21,31 +22,31 @@ export function Overview() {
       {row && (
         <Box
           component="section"
-          aria-label={`Reasons at ${row.position}`}
+          aria-label={say('reasonsAt', { position: row.position })}
           sx={{ background: color.sheet, border: 1, borderColor: 'divider', borderRadius: 1, p: 1.5, mb: 2 }}
         >
           <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
             {row.position} · {row.name}
           </Box>
           <Box sx={{ color: 'text.secondary', mb: 1 }}>
-            {row.tire ?? 'No tire on file'} {row.size} {row.dot && `· DOT week ${row.dot}`}
-            {row.pressureOn && ` · checked ${day(row.pressureOn, vehicle.today)}`}
-            {row.treadOn && ` · tread read ${day(row.treadOn, vehicle.today)}`}
+            {row.tire ?? say('noTireOnFile')} {row.size} {row.dot && say('dotWeek2', { dot: row.dot })}
+            {row.pressureOn && say('checked', { pressureOn: day(row.pressureOn, vehicle.today) })}
+            {row.treadOn && say('treadRead', { treadOn: day(row.treadOn, vehicle.today) })}
           </Box>
           <ReasonList judgement={row.assessment} />
           <TireActions vehicleId={vehicle.id} row={row} />
         </Box>
       )}
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        Needs a decision
+        {say('needsADecision')}
       </Box>
       {decisions.length === 0 ? (
-        <Box sx={{ py: 1.5 }}>No decisions needed. All readings are current and within limits.</Box>
+        <Box sx={{ py: 1.5 }}>{say('noDecisionsNeededAllReadings')}</Box>
       ) : (
         <Decisions lines={decisions} />
       )}
       <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 2.5, mb: 0.5 }}>
-        On the vehicle
+        {say('onTheVehicle')}
       </Box>
       <PositionTable />
       {rest.length > 0 && (
@@ -56,7 +57,7 @@ export function Overview() {
           sx={{ mt: 2 }}
         >
           <Box component="summary" sx={{ typography: 'h2', cursor: 'pointer' }}>
-            Upcoming · {rest.length}
+            {say('upcoming', { count: rest.length })}
           </Box>
           <Decisions lines={rest} />
         </Box>

@@ -5,6 +5,7 @@ import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { STATES } from '../../drawings/verdict/verdicts'
 import { bare, depthUnit, pressureUnit } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
+import { say } from './words'
 
 /** Every position in figures. Picking one shows its reasons. */
 export function PositionTable() {
@@ -32,19 +33,19 @@ export function PositionTable() {
       >
         <thead>
           <tr>
-            <th scope="col">Pos</th>
-            <th scope="col">Tire</th>
-            <th scope="col">DOT week</th>
+            <th scope="col">{say('pos')}</th>
+            <th scope="col">{say('tire')}</th>
+            <th scope="col">{say('dotWeek')}</th>
             <th scope="col" className="figure">
-              Age
+              {say('age')}
             </th>
             <th scope="col" className="figure">
-              Tread O · C · I, {depthUnit(units)}
+              {say('treadOCI', { depthUnit: depthUnit(units) })}
             </th>
             <th scope="col" className="figure">
-              Cold / target, {pressureUnit(units)}
+              {say('coldTarget', { pressureUnit: pressureUnit(units) })}
             </th>
-            <th scope="col">State</th>
+            <th scope="col">{say('state')}</th>
           </tr>
         </thead>
         <tbody>
@@ -64,7 +65,7 @@ export function PositionTable() {
                   component="button"
                   type="button"
                   aria-pressed={picked === row.position}
-                  aria-label={`Reasons at ${row.position}`}
+                  aria-label={say('reasonsAt', { position: row.position })}
                   sx={{
                     font: 'inherit',
                     fontWeight: 700,
@@ -82,7 +83,7 @@ export function PositionTable() {
                 </Box>
               </td>
               <td>
-                {row.tire ?? 'none on file'}{' '}
+                {row.tire ?? say('noneOnFile')}{' '}
                 <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5 }}>
                   {row.size}
                 </Box>

@@ -13,6 +13,7 @@ import { useMay } from '../../session/session'
 import { InstallDialog, type TireHere } from '../../tire/InstallDialog'
 import { LoadingLines } from '../../ui/Loading'
 import { OrderSpecification } from '../OrderSpecification'
+import { say } from './words'
 
 /** What can be done at a picked position: look at its tire, fit one where none is, see what to order. */
 export function TireActions({ vehicleId, row }: { vehicleId: number; row: Schemas['PositionRow'] }) {
@@ -24,16 +25,16 @@ export function TireActions({ vehicleId, row }: { vehicleId: number; row: Schema
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1.5 }}>
       {row.tireId !== undefined && (
         <Button variant="outlined" size="small" component={Link} to={`/tires/${row.tireId}`}>
-          Tire {row.number ?? row.tireId}: history, take off, move
+          {say('tireHistoryTakeOffMove', { number: row.number ?? row.tireId })}
         </Button>
       )}
       {row.tireId === undefined && may && (
         <Button variant="contained" size="small" onClick={() => setChoosing(true)}>
-          Install tire from stock…
+          {say('installTireFromStock')}
         </Button>
       )}
       <Button variant="outlined" size="small" onClick={() => setOrdering(true)}>
-        Order specification…
+        {say('orderSpecification')}
       </Button>
       {ordering && (
         <OrderSpecification vehicleId={vehicleId} position={row.position} onClose={() => setOrdering(false)} />
@@ -59,10 +60,10 @@ function FromStock({ onChoose, onClose }: { onChoose: (tire: TireHere) => void; 
   const ready = (stock.data ?? []).filter((row) => row.state === 'IN_STOCK' || row.state === 'RETREAD_CANDIDATE')
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="from-stock">
-      <DialogTitle id="from-stock">Tires in stock, oldest first</DialogTitle>
+      <DialogTitle id="from-stock">{say('tiresInStockOldestFirst')}</DialogTitle>
       <DialogContent dividers>
         {stock.isPending && <LoadingLines />}
-        {stock.data && ready.length === 0 && <p>No tire is in stock. Receive one first, under Stock.</p>}
+        {stock.data && ready.length === 0 && <p>{say('noTireIsInStock')}</p>}
         {ready.map((row) => (
           <Button
             key={row.tireId}
@@ -74,11 +75,15 @@ function FromStock({ onChoose, onClose }: { onChoose: (tire: TireHere) => void; 
             }
           >
             <span>
-              {row.number ?? `tire ${row.tireId}`} · {row.model} {row.sidewall}
+              {row.number ?? say('tire2', { tireId: row.tireId })} · {row.model} {row.sidewall}
               <Box component="span" sx={{ display: 'block', fontWeight: 400, color: 'text.secondary' }}>
-                DOT {row.dot ?? 'not read'} ·{' '}
-                {row.ageYears === undefined ? 'age not known' : `${row.ageYears.toFixed(1)} y`} ·{' '}
-                {row.depth ?? 'depth not measured'} · {row.yard} {row.shelf}
+                {say('dot', {
+                  dot: row.dot ?? say('notRead'),
+                  ageYears: row.ageYears === undefined ? say('ageNotKnown') : `${row.ageYears.toFixed(1)} y`,
+                  depth: row.depth ?? say('depthNotMeasured'),
+                  yard: row.yard,
+                  shelf: row.shelf,
+                })}
               </Box>
             </span>
           </Button>

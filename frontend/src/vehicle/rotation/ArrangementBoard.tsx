@@ -3,6 +3,7 @@ import { color } from '../../base/theme'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { ByEar } from '../../ui/ByEar'
 import { type ArrangementView, axles, type BenchTire, origin, type Places } from './plan'
+import { say } from './words'
 
 interface Shared {
   view: ArrangementView | undefined
@@ -20,7 +21,7 @@ export function ArrangementBoard(
   return (
     <Box
       component="section"
-      aria-label="The axles after it, front up"
+      aria-label={say('axlesAfterItFrontUp')}
       sx={{ display: 'grid', gap: 1.25, '@media print': { maxWidth: 400 } }}
     >
       {axles(props.positions).map((axle) => (
@@ -117,18 +118,18 @@ function Place(props: Shared & { position: string; places: Places; tires: Map<nu
           <Box sx={{ fontSize: 12.5, fontWeight: 700, color: change ? color.amber : color.tread }}>
             {origin(tire, position)}
           </Box>
-          <Box sx={{ fontSize: 12, fontWeight: 650 }}>{tire.depth?.replace(/ in$/, '') ?? 'no depth'}</Box>
+          <Box sx={{ fontSize: 12, fontWeight: 650 }}>{tire.depth?.replace(/ in$/, '') ?? say('noDepth')}</Box>
           <Box sx={{ fontSize: 12, color: color.tread }}>
-            {tire.age ?? 'no date'}
-            {tire.retread && ' retread'}
+            {tire.age ?? say('noDate')}
+            {tire.retread && say('retread')}
           </Box>
         </>
       ) : (
-        <Box sx={{ fontSize: 12, color: color.quiet }}>empty</Box>
+        <Box sx={{ fontSize: 12, color: color.quiet }}>{say('empty')}</Box>
       )}
       {target && pick && (
         <Box sx={{ fontSize: 11.5, fontWeight: 750, color: tire ? '#fff' : color.ink }}>
-          {pick.allowed ? '✓ Eligible' : '✕ Not eligible'}
+          {pick.allowed ? '✓ Eligible' : say('notEligible')}
           {!pick.allowed && <ByEar>: {pick.explanation.join('; ')}</ByEar>}
         </Box>
       )}
@@ -154,9 +155,9 @@ export function Beside({
 }) {
   if (tires.length === 0) return null
   return (
-    <Box component="section" aria-label="Tires beside the vehicle" sx={{ mt: 2 }}>
+    <Box component="section" aria-label={say('tiresBesideTheVehicle')} sx={{ mt: 2 }}>
       <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.75 }}>
-        Available tires
+        {say('availableTires')}
       </Box>
       <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
         {tires.map((tire) => (
@@ -189,11 +190,11 @@ export function Beside({
             }}
           >
             <strong>{tire.name}</strong>
-            {tire.retread && ' retread'}
-            {tire.source === 'ON_VEHICLE' && ` off ${tire.at}`}
+            {tire.retread && say('retread')}
+            {tire.source === 'ON_VEHICLE' && say('off', { tire: tire.at })}
             <ByEar>
-              {tire.source !== 'ON_VEHICLE' && `, ${origin(tire, '')}`}. {tire.model}. {!tire.depth && 'No depth. '}
-              {!tire.age && 'No date. '}
+              {tire.source !== 'ON_VEHICLE' && `, ${origin(tire, '')}`}. {tire.model}. {!tire.depth && say('noDepth2')}
+              {!tire.age && say('noDate2')}
             </ByEar>
             <br />
             {[tire.depth, tire.age, tire.source === 'TO_BUY' ? tire.price : tire.where].filter(Boolean).join(' · ')}

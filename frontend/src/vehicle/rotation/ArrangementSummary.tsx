@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { Table } from '../../ui/Table'
 import type { ArrangementView } from './plan'
+import { say } from './words'
 
 /** A plan kept beside the present one. */
 export interface Kept {
@@ -17,7 +18,7 @@ export function Figures({ plans }: { plans: Kept[] }) {
   const rows = [...new Set(plans.flatMap((plan) => plan.view.metrics.map((figure) => figure.metric)))]
   const of = (plan: Kept, what: string) => plan.view.metrics.find((figure) => figure.metric === what)
   return (
-    <Table label="Gains and costs" heads={['', 'Today', ...plans.map((plan) => plan.name)]}>
+    <Table label={say('gainsAndCosts')} heads={['', 'Today', ...plans.map((plan) => plan.name)]}>
       {rows.map((what) => (
         <tr key={what}>
           <th scope="row">{what}</th>
@@ -27,8 +28,8 @@ export function Figures({ plans }: { plans: Kept[] }) {
             return (
               <td key={plan.name}>
                 <strong>{figure?.after ?? '–'}</strong>
-                {figure?.better === true && ' better'}
-                {figure?.better === false && ' worse'}
+                {figure?.better === true && say('better')}
+                {figure?.better === false && say('worse')}
               </td>
             )
           })}
@@ -41,7 +42,11 @@ export function Figures({ plans }: { plans: Kept[] }) {
 /** What an arrangement breaks, rule by rule. */
 export function Violations({ violations }: { violations: ArrangementView['violations'] }) {
   return (
-    <Box component="ul" aria-label="Rules violated" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}>
+    <Box
+      component="ul"
+      aria-label={say('rulesViolated')}
+      sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.75 }}
+    >
       {violations.map((one) => (
         <Box
           component="li"
@@ -51,13 +56,13 @@ export function Violations({ violations }: { violations: ArrangementView['violat
           <VerdictIcon verdict={one.verdict} />
           <div>
             <strong>
-              {one.positions.join(' and ')} {one.title}:
+              {one.positions.join(say('and'))} {one.title}:
             </strong>{' '}
             {one.statement}.{' '}
             <Box component="span" sx={{ color: 'text.secondary' }}>
               {one.explanation}
             </Box>
-            {one.overridable && ' A manager can override this rule with a reason.'}
+            {one.overridable && say('managerCanOverrideThisRule')}
           </div>
         </Box>
       ))}
@@ -68,12 +73,12 @@ export function Violations({ violations }: { violations: ArrangementView['violat
 /** The moves in words, lift by lift: the same the threads draw. */
 export function MoveList({ view, children }: { view: ArrangementView; children?: ReactNode }) {
   return (
-    <Box component="ol" aria-label="Moves, in the order of lifting" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 1 }}>
+    <Box component="ol" aria-label={say('movesInTheOrder')} sx={{ m: 0, pl: 2.5, display: 'grid', gap: 1 }}>
       {view.lifts.map((lift) => (
         <li key={lift.off.join()}>
-          <strong>Lift: {lift.off.join(', ')}.</strong>{' '}
+          <strong>{say('lift', { off: lift.off.join(', ') })}</strong>{' '}
           <Box component="span" sx={{ color: 'text.secondary' }}>
-            Jack at {lift.jackAt.join(' and ') || 'no axle: a spare only'}.
+            {say('jackAt', { jackAt: lift.jackAt.join(say('and')) || say('noAxleASpareOnly') })}
           </Box>
           <Box component="ul" sx={{ m: 0, pl: 2 }}>
             {lift.moves.map((move) => (

@@ -11,6 +11,7 @@ import { useUnits } from '../../base/settings'
 import { color } from '../../base/theme'
 import { OrderSpecification } from '../OrderSpecification'
 import type { Asked, Places } from './plan'
+import { say } from './words'
 
 type Picked = Schemas['InstalledOptionView']
 
@@ -55,12 +56,12 @@ export function ReplacementPanel(props: {
     <Box
       component="section"
       ref={panel}
-      aria-label="Replace tires"
+      aria-label={say('replaceTires')}
       sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5 }}
     >
       <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
         <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
-          Replace selected tires only
+          {say('replaceSelectedTiresOnly')}
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center' }}>
           {props.positions
@@ -78,7 +79,7 @@ export function ReplacementPanel(props: {
             disabled={retired.length === 0 || finding.isPending}
             onClick={() => finding.mutate()}
           >
-            Find replacements
+            {say('findReplacements')}
           </Button>
         </Box>
       </Box>
@@ -87,28 +88,29 @@ export function ReplacementPanel(props: {
         <Box aria-live="polite" sx={{ display: 'grid', gap: 1, mt: 0.5 }}>
           {!found.best && (
             <div>
-              <strong>No eligible tire in stock{props.asked.buy ? '' : ', and buying isn’t allowed here'}.</strong>
+              <strong>{say('noEligibleTireInStock', { buy: props.asked.buy })}</strong>
             </div>
           )}
-          {found.best && <Pick words="Best" pick={found.best} onTake={props.onTake} />}
-          {found.runnerUp && <Pick words="Runner-up" pick={found.runnerUp} onTake={props.onTake} />}
+          {found.best && <Pick words={say('best')} pick={found.best} onTake={props.onTake} />}
+          {found.runnerUp && <Pick words={say('runnerUp')} pick={found.runnerUp} onTake={props.onTake} />}
           {found.reason && <div>{found.reason}</div>}
           {(found.best === undefined || found.best.order) && (
             <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
               {retired.map((position) => (
                 <Button key={position} size="small" onClick={() => setOrdering(position)}>
-                  Order specification for {position}…
+                  {say('orderSpecification', { position })}
                 </Button>
               ))}
             </Box>
           )}
           {found.rejected.length > 0 && (
             <details>
-              <summary>Not from stock: {found.rejected.length}</summary>
+              <summary>{say('notFromStock', { count: found.rejected.length })}</summary>
               <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
                 {found.rejected.map((one) => (
                   <li key={one.tireId}>
-                    <strong>{one.tire}</strong> at {one.position}: {one.title}: {one.statement}
+                    <strong>{one.tire}</strong>
+                    {say('at', { position: one.position, one: one.title, statement: one.statement })}
                   </li>
                 ))}
               </Box>
@@ -139,10 +141,10 @@ function Pick(props: { words: string; pick: Picked; onTake: (places: Places) => 
         size="small"
         variant="outlined"
         sx={{ background: color.sheet }}
-        aria-label={`Show this arrangement: ${props.words.toLowerCase()}`}
+        aria-label={say('showThisArrangement', { arrangement: props.words.toLowerCase() })}
         onClick={() => props.onTake(props.pick.arrangement)}
       >
-        Show this arrangement
+        {say('showThisArrangement2')}
       </Button>
     </Box>
   )

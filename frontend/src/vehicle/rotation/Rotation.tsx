@@ -24,6 +24,7 @@ import { Figures, type Kept, MoveList, Violations } from './ArrangementSummary'
 import { type ArrangementView, type Asked, type BenchView, moved, type Places, type Purpose, same } from './plan'
 import { ReplacementPanel } from './ReplacementPanel'
 import { ScheduleRotationDialog } from './ScheduleRotationDialog'
+import { say } from './words'
 
 const MOST_KEPT = 2
 
@@ -88,13 +89,13 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
     if (!last) return
     setPast(past.slice(0, -1))
     setPlaces(last)
-    setSaid('Undone.')
+    setSaid(say('undone'))
   }
   const put = (tire: number, to: string) => {
     setPicked(undefined)
     setPurpose(undefined)
     change(moved(places, tire, to))
-    setSaid(`${tires.get(tire)?.name ?? 'The tire'} is at ${to} now.`)
+    setSaid(say('isAtNow', { tires: tires.get(tire)?.name ?? say('tire'), to }))
   }
   // What a replacement takes from stock counts as chosen, so that it can be accepted.
   const take = (next: Places) => {
@@ -103,7 +104,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
     settings({ stock: [...taken, ...others].slice(0, bench.mostStock) })
     setPicked(undefined)
     change(next)
-    setSaid('Arrangement shown.')
+    setSaid(say('arrangementShown'))
   }
   const settings = (part: Partial<Asked>) => {
     setAsked({ ...asked, ...part })
@@ -125,7 +126,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
   const changed = !same(places, bench.now.arrangement)
   const obstacle = proposing.data?.infeasibility
   const proposal = purpose && proposing.data && same(proposing.data.arrangement, places) ? proposing.data : undefined
-  const name = bench.goals.find((one) => one.code === purpose)?.label ?? 'By hand'
+  const name = bench.goals.find((one) => one.code === purpose)?.label ?? say('byHand')
   const keep = () => {
     if (view) setKept([...kept.slice(-(MOST_KEPT - 1)), { name: `${name} ${kept.length + 1}`, view }])
   }
@@ -135,15 +136,15 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
       onKeyDown={(event) => {
         if (event.key === 'Escape' && picked !== undefined) {
           setPicked(undefined)
-          setSaid('Move canceled.')
+          setSaid(say('moveCanceled'))
         }
       }}
     >
       {bench.open && (
         <Alert severity="info">
-          A rotation of this vehicle is planned for {day(bench.open.day, bench.today)}.{' '}
-          <Link to={`/shop?job=${bench.open.jobId}`}>Its job</Link> must be completed or unscheduled before another
-          rotation can be scheduled.
+          {say('rotationOfThisVehicle', { day: day(bench.open.day, bench.today) })}
+          <Link to={`/shop?job=${bench.open.jobId}`}>{say('itsJob')}</Link>
+          {say('mustBeCompletedOrUnscheduled')}
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', displayPrint: 'none' }}>
@@ -151,7 +152,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           exclusive
           size="small"
           value={purpose ?? null}
-          aria-label="Goal"
+          aria-label={say('goal')}
           onChange={(_, wanted: Purpose | null) => {
             if (!wanted) return
             setPurpose(wanted)
@@ -167,7 +168,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           ))}
         </ToggleButtonGroup>
         <Entry
-          label="Must last until"
+          label={say('mustLastUntil')}
           type="date"
           value={asked.nextVisit}
           onChange={(nextVisit) => nextVisit && settings({ nextVisit })}
@@ -176,7 +177,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
         <FormControlLabel
           disabled={[...used].some((tire) => tire < 0)}
           control={<Checkbox checked={asked.buy} onChange={(event) => settings({ buy: event.target.checked })} />}
-          label="Allow purchases"
+          label={say('allowPurchases')}
         />
       </Box>
       <Box
@@ -190,8 +191,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
       {obstacle && (
         <Alert severity="warning">
           <strong>
-            No arrangement meets every rule. Rules violated:{' '}
-            {obstacle.rules.join(', ') || 'more than two rules at once'}.
+            {say('noArrangementMeetsEveryRule', { rules: obstacle.rules.join(', ') || say('moreThanTwoRules') })}
           </strong>
           <Violations violations={obstacle.violations} />
           <Box component="ul" sx={{ mb: 0, pl: 2.5 }}>
@@ -215,18 +215,16 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
           <Beside tires={beside} picked={picked} onPick={setPicked} />
           <Box sx={{ display: 'flex', gap: 1, mt: 1, displayPrint: 'none' }}>
             <Button size="small" onClick={undo} disabled={past.length === 0}>
-              Undo
+              {say('undo')}
             </Button>
             <Button size="small" onClick={() => change(bench.now.arrangement)} disabled={!changed}>
-              As today
+              {say('asToday')}
             </Button>
           </Box>
-          <Box sx={{ color: 'text.secondary', fontSize: 12.5, mt: 1, displayPrint: 'none' }}>
-            Drag a tire to a place, or pick it and then the place; Escape puts it down.
-          </Box>
+          <Box sx={{ color: 'text.secondary', fontSize: 12.5, mt: 1, displayPrint: 'none' }}>{say('dragATire')}</Box>
         </Box>
         <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
-          {!changed && !obstacle && <p style={{ margin: 0 }}>Choose a goal, or move a tire yourself.</p>}
+          {!changed && !obstacle && <p style={{ margin: 0 }}>{say('chooseAGoalOrMove')}</p>}
           {changed && evaluation.isPending && <LoadingLines lines={9} />}
           {evaluation.isError && <LoadProblem error={evaluation.error} again={() => void evaluation.refetch()} />}
           {changed && view && (
@@ -240,13 +238,13 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
                     disabled={view.violations.length > 0 || evaluation.isPlaceholderData || bench.open !== undefined}
                     onClick={() => setAccepting(true)}
                   >
-                    Schedule rotation…
+                    {say('scheduleRotation3')}
                   </Button>
                 )}
                 <Button variant="outlined" onClick={keep} sx={{ background: color.sheet }}>
-                  Keep to compare
+                  {say('keepToCompare')}
                 </Button>
-                {kept.length > 0 && <Button onClick={() => setKept([])}>Clear the saved arrangements</Button>}
+                {kept.length > 0 && <Button onClick={() => setKept([])}>{say('clearTheSavedArrangements')}</Button>}
               </Box>
             </>
           )}
@@ -256,7 +254,7 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
       {changed && view && view.lifts.length > 0 && (
         <Box
           component="section"
-          aria-label="What has to be done"
+          aria-label={say('whatHasToBeDone')}
           sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0,1fr)', sm: '300px minmax(0,1fr)' } }}
         >
           <MoveLines
@@ -297,7 +295,9 @@ function Summary(props: { view: ArrangementView; purposeWords: string; proposal:
         {proposal?.points !== undefined && (
           <Box component="span" sx={{ fontWeight: 450, color: 'text.secondary' }}>
             {' '}
-            {proposal.optimalityGap === 0 ? 'proven best' : `at most ${proposal.optimalityGap} points from the best`}
+            {proposal.optimalityGap === 0
+              ? say('provenBest')
+              : say('atMostPointsFrom', { optimalityGap: proposal.optimalityGap })}
           </Box>
         )}
       </Box>
@@ -327,9 +327,9 @@ function Choices(props: {
     <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap', borderTop: 1, borderColor: 'divider', pt: 1.5 }}>
       <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
         <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
-          From stock
+          {say('fromStock2')}
         </Box>
-        {stock.length === 0 && <div>No tire of a size this vehicle takes lies in stock.</div>}
+        {stock.length === 0 && <div>{say('noTireOfASize')}</div>}
         {stock.map((tire) => (
           <div key={tire.id}>
             <FormControlLabel
@@ -344,12 +344,12 @@ function Choices(props: {
               label={[
                 tire.name,
                 tire.model,
-                tire.retread && 'retread',
-                tire.depth ?? 'no depth',
-                tire.age ?? 'no date',
+                tire.retread && say('retread2'),
+                tire.depth ?? say('noDepth'),
+                tire.age ?? say('noDate'),
                 tire.where,
-                tire.isReserved && `reserved for ${tire.isReserved}`,
-                props.used.has(tire.id) && 'in this plan',
+                tire.isReserved && say('reservedFor', { isReserved: tire.isReserved }),
+                props.used.has(tire.id) && say('inThisPlan'),
               ]
                 .filter(Boolean)
                 .join(' · ')}
@@ -360,7 +360,7 @@ function Choices(props: {
       {manager && (
         <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
           <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
-            Rules overridden this time
+            {say('rulesOverriddenThisTime')}
           </Box>
           {bench.overridable.map((one) => (
             <div key={one.rule}>

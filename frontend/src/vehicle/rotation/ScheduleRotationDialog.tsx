@@ -9,6 +9,7 @@ import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { day as dayWords } from '../../units/format'
 import type { Asked, Places, Purpose } from './plan'
+import { say } from './words'
 
 /** Puts an arrangement on a day. Nothing moves before its job is signed off. */
 export function ScheduleRotationDialog(props: {
@@ -43,7 +44,7 @@ export function ScheduleRotationDialog(props: {
         }),
       ),
     () => {
-      notice({ text: `${props.unit}: the rotation is planned for ${dayWords(day, props.today)}.` })
+      notice({ text: say('rotationIsPlanned', { unit: props.unit, dayWords: dayWords(day, props.today) }) })
       go(`/vehicles/${props.vehicleId}/jobs`)
     },
     null,
@@ -51,29 +52,26 @@ export function ScheduleRotationDialog(props: {
   const broken = form.wrong('arrangement') ?? form.wrong('override')
   return (
     <FormDialog
-      title={`Schedule rotation of ${props.unit}`}
-      action="Schedule rotation"
+      title={say('scheduleRotation', { unit: props.unit })}
+      action={say('scheduleRotation2')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={props.onClose}
     >
       {broken && <Alert severity="error">{broken}</Alert>}
-      <Entry label="Day" type="date" value={day} onChange={setDay} error={form.wrong('day')} />
+      <Entry label={say('day')} type="date" value={day} onChange={setDay} error={form.wrong('day')} />
       {overrides && (
         <Entry
-          label="Override reason"
+          label={say('overrideReason')}
           value={reason}
           onChange={setReason}
           error={form.wrong('reason')}
-          hint="Saved with the job under your name."
+          hint={say('savedWithTheJobUnder')}
           width="100%"
         />
       )}
-      <div>
-        Tires from stock are reserved for this job. Unscheduling releases them. Completing it enters every move in the
-        history, and schedules re-torque and relearn.
-      </div>
+      <div>{say('tiresFromStockAreReserved')}</div>
     </FormDialog>
   )
 }

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { say } from './words'
 
 export type BenchView = Schemas['RotationView']
 export type BenchTire = Schemas['CandidateTireView']
@@ -28,8 +29,8 @@ export const same = (one: Places, other: Places) =>
 /** Where a tire comes from, in a word or two. */
 export function origin(tire: BenchTire, place: string): string {
   if (tire.source === 'TO_BUY') return 'new'
-  if (tire.source === 'STOCK') return 'from stock'
-  return tire.at === place ? 'stays' : `from ${tire.at}`
+  if (tire.source === 'STOCK') return say('fromStock')
+  return tire.at === place ? 'stays' : say('from', { tire: tire.at })
 }
 
 /** Positions by axle, each split into its left and right end in the order they stand. */

@@ -10,6 +10,7 @@ import { Entry } from '../../ui/Entry'
 import { useUnsaved } from '../../ui/useUnsaved'
 import { pressureUnit } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
+import { say } from './words'
 
 /** Which sensor sits where: what the dash shows against what the gauge reads. Opens by itself where a lamp and the gauge disagree. */
 export function DashGaugeComparison() {
@@ -46,10 +47,10 @@ export function DashGaugeComparison() {
   const found = comparing.data
   const positions = vehicle.positions.map((row) => row.position).filter((position) => !position.startsWith('S'))
   return (
-    <Box component="section" aria-label="Dash against gauge" sx={{ display: 'grid', gap: 1.5 }}>
+    <Box component="section" aria-label={say('dashAgainstGauge')} sx={{ display: 'grid', gap: 1.5 }}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
         <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
-          Dash against gauge
+          {say('dashAgainstGauge')}
         </Box>
         <Button size="small" aria-expanded={open} onClick={() => setOpened(!open)}>
           {open ? 'Hide' : 'Compare…'}
@@ -72,17 +73,14 @@ export function DashGaugeComparison() {
           }}
           sx={{ display: 'grid', gap: 1 }}
         >
-          <div>
-            Enter the dash reading and the gauge reading of every corner. Do not add air until each sensor is assigned
-            to its corner.
-          </div>
+          <div>{say('enterTheDashReading')}</div>
           {positions.map((position) => (
             <Box key={position} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
               <Box component="strong" sx={{ width: 44, pt: 1 }}>
                 {position}
               </Box>
               <Entry
-                label={`Dash ${position}`}
+                label={say('dash', { position })}
                 value={dash[position]}
                 onChange={(figure) => setDash({ ...dash, [position]: figure })}
                 error={problem?.field(`dash.${position}`)}
@@ -90,7 +88,7 @@ export function DashGaugeComparison() {
                 width={150}
               />
               <Entry
-                label={`Gauge ${position}`}
+                label={say('gauge', { position })}
                 value={gauge[position]}
                 onChange={(figure) => setGauge({ ...gauge, [position]: figure })}
                 error={problem?.field(`gauge.${position}`)}
@@ -102,7 +100,7 @@ export function DashGaugeComparison() {
           {problem?.field('dash') && <Alert severity="error">{problem.field('dash')}</Alert>}
           {problem && problem.problem.fields.length === 0 && <Alert severity="error">{problem.message}</Alert>}
           <Button type="submit" variant="contained" loading={comparing.isPending} sx={{ justifySelf: 'start' }}>
-            Compare
+            {say('compare')}
           </Button>
           {found && (
             <Box aria-live="polite" sx={{ display: 'grid', gap: 1 }}>

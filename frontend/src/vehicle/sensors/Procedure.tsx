@@ -7,28 +7,29 @@ import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
 import { day } from '../../units/format'
+import { say } from './words'
 
 type Procedure = Schemas['ProcedureView']
 
 const WAYS = [
-  ['MENU', 'Dash menu'],
-  ['KEY_FOB', 'Key fob, lock and unlock held'],
-  ['DIAGNOSTIC_TOOL', 'Diagnostic tool writes the IDs'],
-  ['DRIVE', 'Learns while driving'],
+  ['MENU', say('dashMenu')],
+  ['KEY_FOB', say('keyFobLockAndUnlock')],
+  ['DIAGNOSTIC_TOOL', say('diagnosticToolWritesTheIds')],
+  ['DRIVE', say('learnsWhileDriving')],
 ] as const
 const PROMPTS = [
   ['MARKER_LAMP', 'a marker lamp lights'],
-  ['DASH', 'the dash names the corner'],
-  ['NONE', 'it doesn’t say'],
+  ['DASH', say('dashNamesTheCorner')],
+  ['NONE', say('itDoesntSay')],
 ] as const
 const TRIGGERS = [
-  ['TOOL', 'activation tool at the valve'],
-  ['DEFLATION', 'letting air out'],
+  ['TOOL', say('activationToolAtTheValve')],
+  ['DEFLATION', say('lettingAirOut')],
 ] as const
 const ENDS = [
-  ['HORN_TWICE', 'horn twice'],
-  ['DASH', 'the dash says so'],
-  ['NONE', 'no sign'],
+  ['HORN_TWICE', say('hornTwice')],
+  ['DASH', say('dashSaysSo')],
+  ['NONE', say('noSign')],
 ] as const
 
 const word = (list: readonly (readonly [string, string])[], code: string) =>
@@ -38,13 +39,18 @@ const word = (list: readonly (readonly [string, string])[], code: string) =>
 export function ProcedureWords({ procedure }: { procedure: Procedure }) {
   return (
     <span>
-      <strong>{procedure.name}.</strong> In by {procedure.entryMethods.map((way) => word(WAYS, way)).join(', else ')};{' '}
-      {word(PROMPTS, procedure.cornerPrompt)}; answered by {word(TRIGGERS, procedure.trigger)}; ends with{' '}
-      {word(ENDS, procedure.end)}. Order: {procedure.cornerOrder.join(' → ') || 'not noted'}.{' '}
+      <strong>{procedure.name}.</strong>
+      {say('inByAnsweredByEnds', {
+        entryMethods: procedure.entryMethods.map((way) => word(WAYS, way)).join(say('else')),
+        prompt: word(PROMPTS, procedure.cornerPrompt),
+        activation: word(TRIGGERS, procedure.trigger),
+        end: word(ENDS, procedure.end),
+        cornerOrder: procedure.cornerOrder.join(' → ') || say('notNoted'),
+      })}
       {procedure.note && `${procedure.note} `}
       {procedure.notedBy && procedure.notedAt && (
         <Box component="span" sx={{ color: 'text.secondary' }}>
-          Noted by {procedure.notedBy}, {day(procedure.notedAt)}.
+          {say('notedBy', { notedBy: procedure.notedBy, notedAt: day(procedure.notedAt) })}
         </Box>
       )}
     </span>
@@ -73,12 +79,12 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
         }),
       ),
     props.onClose,
-    'The procedure is on record.',
+    say('procedureIsOnRecord'),
   )
   return (
     <FormDialog
-      title={`How ${props.view.unit} learns its sensors`}
-      action="Save procedure"
+      title={say('howLearnsItsSensors', { unit: props.view.unit })}
+      action={say('saveProcedure')}
       error={sending.error}
       busy={sending.busy}
       onSend={sending.send}
@@ -86,7 +92,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
       wide
     >
       <Choice
-        label="Start from"
+        label={say('startFrom')}
         value=""
         options={[
           ['', 'a ready-made procedure'],
@@ -108,7 +114,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
         width={300}
       />
       <Entry
-        label="Name"
+        label={say('name')}
         value={form.name}
         onChange={(name) => change({ name })}
         error={sending.wrong('name')}
@@ -116,7 +122,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
       />
       <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, width: '100%' }}>
         <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
-          Entry methods, in order
+          {say('entryMethodsInOrder')}
         </Box>
         {WAYS.map(([way, words]) => (
           <FormControlLabel
@@ -137,7 +143,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
         {sending.wrong('entryMethods') && <Box sx={{ color: 'error.main' }}>{sending.wrong('entryMethods')}</Box>}
       </Box>
       <Choice
-        label="The corner it wants"
+        label={say('cornerItWants')}
         value={form.prompt}
         options={PROMPTS}
         onChange={(prompt) => change({ prompt })}
@@ -148,18 +154,18 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
         options={TRIGGERS}
         onChange={(trigger) => change({ trigger })}
       />
-      <Choice label="It ends with" value={form.end} options={ENDS} onChange={(end) => change({ end })} />
+      <Choice label={say('itEnds')} value={form.end} options={ENDS} onChange={(end) => change({ end })} />
       <Entry
-        label="Corner order"
+        label={say('cornerOrder')}
         value={form.corners}
         onChange={(corners) => change({ corners })}
         error={sending.wrong('cornerOrder')}
-        hint="Positions in the order it asks, for example 1L 1R 2R 2L"
+        hint={say('positionsInTheOrder')}
         width={420}
         code
       />
       <Entry
-        label="Note"
+        label={say('note')}
         value={form.note}
         onChange={(note) => change({ note })}
         error={sending.wrong('note')}

@@ -15,6 +15,7 @@ import { moment, pressureUnit } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 import { ProcedureDialog, ProcedureWords } from './Procedure'
 import { SensorSimulator } from './SensorSimulator'
+import { say } from './words'
 
 type View = Schemas['RelearnView']
 type Coach = Schemas['RelearnGuideView']
@@ -47,21 +48,17 @@ export function Relearn() {
   const view = query.data
   const procedure = view.procedure ?? view.templates[0]
   return (
-    <Box component="section" aria-label="Relearn" sx={{ display: 'grid', gap: 1.5 }}>
+    <Box component="section" aria-label={say('relearn')} sx={{ display: 'grid', gap: 1.5 }}>
       <Box component="h2" sx={{ typography: 'h3', m: 0 }}>
-        Relearn
+        {say('relearn')}
       </Box>
       {procedure && (
         <div>
-          {!view.procedure && (
-            <strong>
-              No relearn procedure on file. The vehicle manual decides. Until then the usual procedure is shown.{' '}
-            </strong>
-          )}
+          {!view.procedure && <strong>{say('noRelearnProcedureOnFile')}</strong>}
           <ProcedureWords procedure={procedure} />
           {coordinator && (
             <Button size="small" onClick={() => setNoting(true)}>
-              {view.procedure ? 'Change it…' : 'Add procedure…'}
+              {view.procedure ? say('changeIt') : say('addProcedure')}
             </Button>
           )}
         </div>
@@ -69,23 +66,25 @@ export function Relearn() {
       {!view.open && technician && procedure && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button variant="contained" onClick={() => start.mutate({ trigger: 'TOOL', practice: false })}>
-            Start, with the activation tool
+            {say('startWithTheActivationTool')}
           </Button>
           <Button
             variant="outlined"
             sx={{ background: color.sheet }}
             onClick={() => start.mutate({ trigger: 'DEFLATION', practice: false })}
           >
-            Start, by letting air out
+            {say('startByLettingAirOut')}
           </Button>
-          <Button onClick={() => start.mutate({ trigger: procedure.trigger, practice: true })}>Practice</Button>
+          <Button onClick={() => start.mutate({ trigger: procedure.trigger, practice: true })}>
+            {say('practice')}
+          </Button>
         </Box>
       )}
       {start.error && <Alert severity="error">{start.error.message}</Alert>}
       {view.open && <OpenRelearn vehicleId={vehicle.id} coach={view.open} onTook={took} />}
       {view.ended.length > 0 && (
         <details>
-          <summary>Earlier relearns: {view.ended.length}</summary>
+          <summary>{say('earlierRelearns', { count: view.ended.length })}</summary>
           <ul>
             {view.ended.map((one) => (
               <li key={one.endedAt}>
@@ -111,7 +110,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
   const [why, setWhy] = useState('')
   const path = { id: vehicleId }
   const log = useMutation({
-    scope: { id: `relearn ${vehicleId}` },
+    scope: { id: say('relearn2', { vehicleId }) },
     mutationFn: (body: Schemas['RelearnEventRequest']) => {
       const what = JSON.stringify(body)
       const key = keys.current.get(what) ?? onceKey()
@@ -155,7 +154,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
         gap: 1.5,
       }}
     >
-      {coach.practice && <Alert severity="info">Practice: nothing of this counts.</Alert>}
+      {coach.practice && <Alert severity="info">{say('practiceNothingOfThisCounts')}</Alert>}
       <Box aria-live="polite" sx={{ fontSize: 20, fontWeight: 750, lineHeight: 1.25 }}>
         {coach.statement}
       </Box>
@@ -175,16 +174,16 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           {coach.stage === 'PREPARE' && (
             <Button variant="contained" sx={big} onClick={() => says('LAMPS_OFF')}>
-              Automatic lamps off
+              {say('automaticLampsOff')}
             </Button>
           )}
           {coach.stage === 'ENTER' && (
             <>
               <Button variant="contained" sx={big} onClick={() => says('ENTERED')}>
-                Learn mode on
+                {say('learnMode')}
               </Button>
               <Button sx={big} onClick={() => says('ENTRY_FAILED')}>
-                Entry method failed
+                {say('entryMethodFailed')}
               </Button>
             </>
           )}
@@ -199,7 +198,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
                   sx={{ ...big, ...(corner.expected ? {} : { background: color.sheet }) }}
                   onClick={() => says('LAMP_LIT', corner.position)}
                 >
-                  {corner.position} is lit
+                  {say('isLit', { position: corner.position })}
                 </Button>
               ))}
           {coach.stage === 'CORNERS' && lit && (
@@ -210,24 +209,24 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
                   sx={{ ...big, background: color.sheet }}
                   onClick={() => says('AIR_RELEASED', lit.position)}
                 >
-                  Air released at {lit.position}
+                  {say('airReleased', { position: lit.position })}
                 </Button>
               )}
               <Button variant="contained" sx={big} onClick={() => says('CONFIRMED', lit.position)}>
-                Horn chirped once at {lit.position}
+                {say('hornChirpedOnce', { position: lit.position })}
               </Button>
               <Button sx={big} onClick={() => says('NO_RESPONSE', lit.position)}>
-                No horn
+                {say('noHorn')}
               </Button>
             </>
           )}
           {coach.stage === 'CORNERS' && (
             <>
               <Button sx={big} onClick={() => says('ENDED')}>
-                End signal
+                {say('endSignal')}
               </Button>
               <Button sx={big} onClick={() => says('TIMED_OUT')}>
-                Timed out
+                {say('timedOut')}
               </Button>
             </>
           )}
@@ -243,22 +242,28 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
       )}
       {may && coach.stage === 'COMPARE' && (
         <Button onClick={() => says('ENTERED')} sx={{ justifySelf: 'start' }}>
-          Start again from the first corner
+          {say('startAgainFromTheFirst')}
         </Button>
       )}
       {may && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
           {coach.canFinish ? (
             <Button variant="contained" sx={big} onClick={() => end.mutate()} loading={end.isPending}>
-              Finish relearn
+              {say('finishRelearn')}
             </Button>
           ) : (
             <details>
-              <summary>Abandon relearn…</summary>
+              <summary>{say('abandonRelearn')}</summary>
               <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>
-                <Entry label="Reason" value={why} onChange={setWhy} error={problem?.field('reason')} width={280} />
+                <Entry
+                  label={say('reason')}
+                  value={why}
+                  onChange={setWhy}
+                  error={problem?.field('reason')}
+                  width={280}
+                />
                 <Button sx={{ minHeight: 44 }} onClick={() => end.mutate()} loading={end.isPending}>
-                  Abandon relearn
+                  {say('abandonRelearn2')}
                 </Button>
               </Box>
             </details>
@@ -267,7 +272,7 @@ function OpenRelearn(props: { vehicleId: number; coach: Coach; onTook: (view: Vi
       )}
       {simulated && <SensorSimulator vehicleId={vehicleId} coach={coach} />}
       <details>
-        <summary>What was seen and heard: {coach.log.length}</summary>
+        <summary>{say('whatWasSeenAndHeard', { count: coach.log.length })}</summary>
         <ol>
           {coach.log.map((line, index) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a log only grows
@@ -301,12 +306,12 @@ function Readings(props: {
   return (
     <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, display: 'grid', gap: 1 }}>
       <Box component="legend" sx={{ typography: 'h2', p: 0 }}>
-        {props.coach.stage === 'REINFLATE' ? 'Filled again, by gauge' : 'Gauge and dash at every corner'}
+        {props.coach.stage === 'REINFLATE' ? say('filledAgainByGauge') : say('gaugeAndDashAtEvery')}
       </Box>
       {props.coach.corners.map((corner) => (
         <Box key={corner.position} sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexWrap: 'wrap' }}>
           <Box sx={{ width: 120, pt: 1 }}>
-            <strong>{corner.position}</strong> {corner.target && `target ${corner.target}`}
+            <strong>{corner.position}</strong> {corner.target && say('target', { target: corner.target })}
           </Box>
           {(['GAUGE', 'DASH'] as const).map((kind) => {
             const known = kind === 'GAUGE' ? corner.gauge : corner.dash
@@ -314,7 +319,7 @@ function Readings(props: {
             return (
               <Entry
                 key={kind}
-                label={`${kind === 'GAUGE' ? 'Gauge' : 'Dash'} ${corner.position}`}
+                label={say('gauge2', { isGauge: kind === 'GAUGE', position: corner.position })}
                 value={typed[key] ?? known}
                 onChange={(figure) => setTyped({ ...typed, [key]: figure })}
                 onBlur={() => read(kind, corner.position, known)}

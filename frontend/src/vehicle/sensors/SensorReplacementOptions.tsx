@@ -14,6 +14,7 @@ import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { useNotice } from '../../ui/Notice'
 import { day as dayWords, many } from '../../units/format'
+import { say } from './words'
 
 /** A dead sensor: one now and the others as they die, or all at once, with what each costs; ends in the job for either. */
 export function SensorReplacementOptions(props: {
@@ -45,7 +46,7 @@ export function SensorReplacementOptions(props: {
             vehicleId: props.vehicleId,
             workType: 'REPLACE_SENSOR',
             positions,
-            wish: `the sensor at ${props.position} is dead`,
+            wish: say('sensorAtIsDead', { position: props.position }),
             day,
           },
         }),
@@ -53,7 +54,7 @@ export function SensorReplacementOptions(props: {
     onSettled: () => setKey(onceKey()),
     onSuccess: async (job) => {
       await queries.invalidateQueries()
-      notice({ text: `New sensors booked for ${job.unit}: ${dayWords(job.day)}.` })
+      notice({ text: say('newSensorsBooked', { unit: job.unit, dayWords: dayWords(job.day) }) })
       props.onClose()
     },
   })
@@ -63,7 +64,7 @@ export function SensorReplacementOptions(props: {
   const bookAll = { variant: options?.allIsCheaper ? 'contained' : 'outlined' } as const
   return (
     <Dialog open onClose={props.onClose} fullWidth maxWidth="sm" aria-labelledby="one-or-all">
-      <DialogTitle id="one-or-all">The sensor at {props.position} is dead: one, or all?</DialogTitle>
+      <DialogTitle id="one-or-all">{say('sensorAtIsDeadOne', { position: props.position })}</DialogTitle>
       <DialogContent dividers>
         {query.isPending && <LoadingLines />}
         {query.isError && <LoadProblem error={query.error} again={() => query.refetch()} />}
@@ -71,12 +72,12 @@ export function SensorReplacementOptions(props: {
           <Box sx={{ display: 'grid', gap: 1.5 }}>
             <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: '1fr 1fr' }}>
               <div>
-                <strong>Replace one at a time</strong>
-                <Box sx={{ fontSize: 22, fontWeight: 750 }}>{options.oneNow} now</Box>
-                <div>{options.oneInAll} in all</div>
+                <strong>{say('replaceOneAtATime')}</strong>
+                <Box sx={{ fontSize: 22, fontWeight: 750 }}>{say('now', { oneNow: options.oneNow })}</Box>
+                <div>{say('inAll', { oneInAll: options.oneInAll })}</div>
               </div>
               <div>
-                <strong>Replace all</strong>
+                <strong>{say('replaceAll')}</strong>
                 <Box sx={{ fontSize: 22, fontWeight: 750 }}>{options.all}</Box>
               </div>
             </Box>
@@ -91,12 +92,10 @@ export function SensorReplacementOptions(props: {
                 <li key={line}>{line}</li>
               ))}
             </Box>
-            <Box sx={{ color: 'text.secondary' }}>
-              Reckoned with the policy’s price of a sensor, the shop’s hour and our minutes for a wheel and a bead.
-            </Box>
+            <Box sx={{ color: 'text.secondary' }}>{say('reckonedWithThePolicysPrice')}</Box>
             {may && (
               <Entry
-                label="Day for the job"
+                label={say('dayForTheJob')}
                 type="date"
                 value={day}
                 onChange={setDay}
@@ -111,14 +110,14 @@ export function SensorReplacementOptions(props: {
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={props.onClose}>Cancel</Button>
+        <Button onClick={props.onClose}>{say('cancel')}</Button>
         {may && options && (
           <>
             <Button {...bookOne} disabled={book.isPending} onClick={() => book.mutate([props.position])}>
-              Book {props.position} alone
+              {say('bookAlone', { position: props.position })}
             </Button>
             <Button {...bookAll} disabled={book.isPending} onClick={() => book.mutate(options.positions)}>
-              Book all {many(options.positions.length, 'sensor', 'sensors')}
+              {say('bookAll', { many: many(options.positions.length, 'sensor', 'sensors') })}
             </Button>
           </>
         )}

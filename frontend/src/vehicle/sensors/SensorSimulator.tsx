@@ -8,6 +8,7 @@ import { useState } from 'react'
 import { answerOf, api, type Schemas } from '../../api/client'
 import { useUnits } from '../../base/settings'
 import { Entry } from '../../ui/Entry'
+import { say } from './words'
 
 type Coach = Schemas['RelearnGuideView']
 
@@ -71,51 +72,66 @@ export function SensorSimulator({ vehicleId, coach }: { vehicleId: number; coach
   const act = (call: () => Promise<Schemas['SimulatorView']>) => acting.mutate(call)
   return (
     <Box component="details" sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }} open={view?.pluggedIn ?? false}>
-      <summary>Simulated sensor system</summary>
+      <summary>{say('simulatedSensorSystem')}</summary>
       {acting.error && <Alert severity="error">{acting.error.message}</Alert>}
       {!view?.pluggedIn && (
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start', mt: 1 }}>
-          <Entry label="Dead sensors" value={dead} onChange={setDead} hint="Positions, for example 2R" width={170} />
           <Entry
-            label="Swapped sensors"
+            label={say('deadSensors')}
+            value={dead}
+            onChange={setDead}
+            hint={say('positionsForExample2R')}
+            width={170}
+          />
+          <Entry
+            label={say('swappedSensors')}
             value={crossed}
             onChange={setCrossed}
-            hint="Two positions, for example 1R 2R"
+            hint={say('twoPositionsForExample1')}
             width={190}
           />
           <FormControlLabel
             control={<Checkbox checked={otherOrder} onChange={(event) => setOtherOrder(event.target.checked)} />}
-            label="Other corner order"
+            label={say('otherCornerOrder')}
           />
           <FormControlLabel
             control={<Checkbox checked={firstWayFails} onChange={(event) => setFirstWayFails(event.target.checked)} />}
-            label="First way in fails"
+            label={say('firstWayInFails')}
           />
           <Button variant="outlined" onClick={() => act(post.plug)}>
-            Plug it in
+            {say('plugIt')}
           </Button>
         </Box>
       )}
       {view?.pluggedIn && (
         <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
           <div>
-            Ignition {view.ignition ? 'on' : 'off'} · {view.learning ? 'learning' : 'not learning'} · horn{' '}
-            {view.hornOnce} × once, {view.hornTwice} × twice · low-pressure lamp {view.lowPressure ? 'on' : 'off'}
-            {view.lamp && ` · marker lamp at ${view.lamp}`}
+            {say('ignitionOnLearningHornOnce', {
+              ignition: view.ignition,
+              learning: view.learning,
+              hornOnce: view.hornOnce,
+              hornTwice: view.hornTwice,
+              lowPressure: view.lowPressure,
+            })}
+            {view.lamp && say('markerLamp', { lamp: view.lamp })}
           </div>
-          <div>Dash: {view.corners.map((corner) => `${corner.position} ${corner.pressure ?? '– –'}`).join(' · ')}</div>
+          <div>
+            {say('dash2', {
+              corners: view.corners.map((corner) => `${corner.position} ${corner.pressure ?? '– –'}`).join(' · '),
+            })}
+          </div>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button size="small" variant="outlined" onClick={() => act(post.ignition)}>
-              Ignition {view.ignition ? 'off' : 'on'}
+              {say('ignitionOff', { ignition: view.ignition })}
             </Button>
             <Button size="small" variant="outlined" onClick={() => act(() => post.enter('KEY_FOB'))}>
-              Key fob
+              {say('keyFob')}
             </Button>
             <Button size="small" variant="outlined" onClick={() => act(() => post.enter('MENU'))}>
-              Dash menu
+              {say('dashMenu')}
             </Button>
             <Button size="small" variant="outlined" onClick={() => act(() => post.enter('DRIVE'))}>
-              Drive
+              {say('drive')}
             </Button>
             {coach.corners.map((corner) => (
               <Button
@@ -124,14 +140,14 @@ export function SensorSimulator({ vehicleId, coach }: { vehicleId: number; coach
                 variant="outlined"
                 onClick={() => act(() => post.trigger(corner.position))}
               >
-                {coach.trigger === 'TOOL' ? 'Tool at' : 'Air out at'} {corner.position}
+                {coach.trigger === 'TOOL' ? say('toolAt') : say('airOut')} {corner.position}
               </Button>
             ))}
             <Button size="small" variant="outlined" onClick={() => act(post.wait)}>
-              Wait too long
+              {say('waitTooLong')}
             </Button>
             <Button size="small" variant="outlined" onClick={() => act(post.read)}>
-              Read the dash
+              {say('readTheDash')}
             </Button>
             {coach.corners
               .filter((corner) => corner.mustInflate && corner.target)
@@ -142,11 +158,11 @@ export function SensorSimulator({ vehicleId, coach }: { vehicleId: number; coach
                   variant="outlined"
                   onClick={() => act(() => post.fill(corner.position, corner.target ?? ''))}
                 >
-                  Fill {corner.position} to {corner.target}
+                  {say('fillTo', { position: corner.position, target: corner.target })}
                 </Button>
               ))}
             <Button size="small" onClick={() => act(post.plug)}>
-              Plug it in anew
+              {say('plugItInAnew')}
             </Button>
           </Box>
         </Box>

@@ -20,12 +20,13 @@ import { useVehicle } from '../VehiclePage'
 import { DashGaugeComparison } from './DashGaugeComparison'
 import { Relearn } from './Relearn'
 import { SensorReplacementOptions } from './SensorReplacementOptions'
+import { say } from './words'
 
 type Line = Schemas['SensorRow']
 
 const MOUNTS = [
-  ['INSIDE', 'inside, on the valve or band'],
-  ['OUTSIDE', 'outside, on the valve cap'],
+  ['INSIDE', say('insideOnTheValve')],
+  ['OUTSIDE', say('outsideOnTheValveCap')],
 ] as const
 
 /** Which sensor is where, and how long its battery may last. */
@@ -43,22 +44,17 @@ export function Sensors() {
   return (
     <Box sx={{ px: 2.5, py: 2 }}>
       <Box component="h2" sx={{ typography: 'h2', m: 0, mb: 1 }}>
-        Sensors on this vehicle
+        {say('sensorsOnThisVehicle')}
       </Box>
       {relearn && (
         <Alert severity="warning" sx={{ mb: 2, maxWidth: 760 }}>
           <strong>{relearn.reason.statement}.</strong> {relearn.reason.explanation}
         </Alert>
       )}
-      {none && (
-        <p>
-          No sensor is on file yet. Record each with the ID printed on it: an inside sensor goes where its wheel goes,
-          an outside one back to the position it is tagged with.
-        </p>
-      )}
+      {none && <p>{say('noSensorIsOnFile')}</p>}
       <Table
-        label="Sensors"
-        heads={['Position', 'ID', 'Sits', 'In service since', 'Battery may fail from', 'Overdue', '']}
+        label={say('sensors')}
+        heads={['Position', 'ID', 'Sits', say('inServiceSince'), say('batteryMayFailFrom'), 'Overdue', '']}
       >
         {view.rows.map((line) => (
           <Box component="tr" key={line.position} sx={line.position === picked ? { background: color.picked } : {}}>
@@ -68,9 +64,9 @@ export function Sensors() {
             <Box component="td" sx={{ fontFamily: mono, whiteSpace: 'nowrap' }}>
               {line.sensorId ?? '–'}
             </Box>
-            <td>{line.locationLabel ?? 'none on file'}</td>
+            <td>{line.locationLabel ?? say('noneOnFile')}</td>
             <td>{line.sensorId === undefined ? '' : line.installedDate ? day(line.installedDate) : 'Unknown'}</td>
-            <td>{line.expectedEnd && `from ${day(line.expectedEnd)}`}</td>
+            <td>{line.expectedEnd && say('from', { expectedEnd: day(line.expectedEnd) })}</td>
             <td>
               {line.overdue && (
                 <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}>
@@ -82,12 +78,13 @@ export function Sensors() {
             <td>
               {may && (
                 <Button size="small" onClick={() => setOpen(line)}>
-                  {line.sensorId ? 'Change…' : 'Record…'} <ByEar>the sensor at {line.position}</ByEar>
+                  {line.sensorId ? 'Change…' : 'Record…'} <ByEar>{say('sensorAt', { position: line.position })}</ByEar>
                 </Button>
               )}
               {line.sensorId && line.location === 'INSIDE' && (
                 <Button size="small" onClick={() => setDead(line.position)}>
-                  Sensor dead… <ByEar>at {line.position}: one or all</ByEar>
+                  {say('sensorDead')}
+                  <ByEar>{say('atOneOrAll', { position: line.position })}</ByEar>
                 </Button>
               )}
             </td>
@@ -102,9 +99,9 @@ export function Sensors() {
       {view.history.length > 0 && (
         <>
           <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 1 }}>
-            What happened to them
+            {say('whatHappenedToThem')}
           </Box>
-          <Table label="What happened to the sensors" heads={['When', 'Position', 'ID', 'What', 'By']}>
+          <Table label={say('whatHappenedToTheSensors')} heads={['When', 'Position', 'ID', 'What', 'By']}>
             {view.history.map((event) => (
               <tr key={`${event.at} ${event.position} ${event.code} ${event.description}`}>
                 <td>{moment(event.at)}</td>
@@ -157,12 +154,12 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         }),
       ),
     onClose,
-    `The sensor at ${line.position} is on record.`,
+    say('sensorAtIsOnRecord', { position: line.position }),
   )
   return (
     <FormDialog
-      title={`Sensor at ${line.position}, ${line.positionName}`}
-      action="Record it"
+      title={say('sensorAt2', { position: line.position, positionName: line.positionName })}
+      action={say('recordIt')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -173,17 +170,13 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         value={code}
         onChange={setCode}
         error={form.wrong('sensorId')}
-        hint={
-          line.sensorId
-            ? 'Clear the ID to remove the sensor from this position.'
-            : 'As printed on it or read with the activation tool.'
-        }
+        hint={line.sensorId ? say('clearTheIdToRemove') : say('asPrinted')}
         code
         autoFocus
         width={300}
       />
       <Choice
-        label="Location"
+        label={say('location')}
         value={mount}
         options={MOUNTS}
         onChange={setMount}
@@ -191,15 +184,15 @@ function SensorDialog({ vehicleId, line, onClose }: { vehicleId: number; line: L
         width={300}
       />
       <Entry
-        label="In service since"
+        label={say('inServiceSince')}
         type="date"
         value={fitted}
         onChange={setFitted}
         error={form.wrong('installedDate')}
-        hint="Leave it empty if unknown."
+        hint={say('leaveItEmptyIfUnknown')}
         width={300}
       />
-      <Entry label="Note" value={note} onChange={setNote} error={form.wrong('note')} width={300} />
+      <Entry label={say('note')} value={note} onChange={setNote} error={form.wrong('note')} width={300} />
     </FormDialog>
   )
 }

@@ -21,6 +21,7 @@ import { Page } from '../../ui/Page'
 import { useSend } from '../../ui/useSend'
 import { many } from '../../units/format'
 import { BLANK_DRAFT, type Draft, type Drafts, isBegun, keepDrafts, readDrafts, requestOf } from './drafts'
+import { say } from './words'
 
 /** What is on a vehicle that comes into the books: one walk round it, without receiving or fitting anything. */
 export function TiresOnVehicle() {
@@ -59,8 +60,8 @@ function Walk({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
       ),
     (saved) => {
       keepDrafts(vehicle.id, undefined)
-      const added = saved.newModels.length > 0 ? ` New in the catalog: ${saved.newModels.join(', ')}.` : ''
-      notice({ text: `${many(saved.tires, 'tire', 'tires')} on record.${added}` })
+      const added = saved.newModels.length > 0 ? say('newInTheCatalog', { newModels: saved.newModels.join(', ') }) : ''
+      notice({ text: say('onRecord', { many: many(saved.tires, 'tire', 'tires'), added }) })
       navigate(`/vehicles/${vehicle.id}`)
     },
     null,
@@ -104,7 +105,7 @@ function Walk({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
         position: one.position,
         name: one.name,
         verdict: on || isBegun(typed) ? ('GOOD' as const) : ('UNKNOWN' as const),
-        headline: on ? 'on record' : isBegun(typed) ? 'entered' : 'not entered yet',
+        headline: on ? say('onRecord2') : isBegun(typed) ? 'entered' : say('notEnteredYet'),
       }
     }),
   }
@@ -116,18 +117,16 @@ function Walk({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
   ].filter(Boolean)
   if (order.length === 0) {
     return (
-      <Page title={`${vehicle.unit}, what is on it`}>
+      <Page title={say('whatIs', { unit: vehicle.unit })}>
         <p>
-          Every position has a tire on record. <Link to={`/vehicles/${vehicle.id}`}>Go to {vehicle.unit}</Link>
+          {say('everyPositionHasATire')}
+          <Link to={`/vehicles/${vehicle.id}`}>{say('goTo', { unit: vehicle.unit })}</Link>
         </p>
       </Page>
     )
   }
   return (
-    <Page
-      title={`${vehicle.unit}, what is on it`}
-      about="Once around the vehicle: front left, down the left side, up the right side, spares last."
-    >
+    <Page title={say('whatIs', { unit: vehicle.unit })} about={say('onceAroundTheVehicleFront')}>
       <Box
         sx={{
           display: 'grid',
@@ -162,7 +161,7 @@ function Walk({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
           {wrong('position') && <Alert severity="error">{wrong('position')}</Alert>}
           <DotEntry
             key={`dot ${at}`}
-            label="DOT code, or its last four digits"
+            label={say('dotCodeOrItsLast')}
             value={draft.dotCode}
             onChange={(dotCode) => set({ dotCode })}
             error={wrong('dotCode')}
@@ -172,7 +171,7 @@ function Walk({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
           />
           <FormControlLabel
             control={<Checkbox checked={draft.retread} onChange={(_, retread) => set({ retread })} />}
-            label="Retread: the DOT code is its casing’s"
+            label={say('retreadTheDotCode')}
           />
           <Autocomplete
             freeSolo
@@ -182,32 +181,32 @@ function Walk({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
             renderInput={(params) => (
               <TextField
                 {...params}
-                label="Manufacturer, model and size as molded"
+                label={say('manufacturerModelAndSize')}
                 error={wrong('model') !== undefined}
-                helperText={wrong('model') ?? 'For example: Ostrav Roadmere 225/70R19.5 128/126N G'}
+                helperText={wrong(say('model')) ?? say('forExampleOstravRoadmere225')}
               />
             )}
           />
           <Entry
-            label={`Tread depth in ${units === 'US' ? '32nds' : 'mm'}: outer center inner`}
+            label={say('treadDepthIn32Nds', { isUs: units === 'US' })}
             value={draft.tread}
             onChange={(tread) => set({ tread })}
             error={wrong('tread')}
-            hint="Three figures, for example 9 8 9; one figure is the center groove"
+            hint={say('threeFiguresForExample9')}
             width="100%"
           />
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button type="submit" variant="outlined">
-              Next tire
+              {say('nextTire')}
             </Button>
             <Button onClick={sameAsBefore} disabled={!before} aria-keyshortcuts="Control+Enter">
-              Same as before (Ctrl+Enter)
+              {say('sameAsBeforeCtrlEnter')}
             </Button>
           </Box>
           {problem && (
             <Alert severity="error">
               {faulty.length > 0
-                ? `Nothing was recorded yet. Look at ${faulty.map((one) => one.position).join(', ')}.`
+                ? say('nothingWasRecordedYetLook', { faulty: faulty.map((one) => one.position).join(', ') })
                 : problem.message}
             </Alert>
           )}
@@ -223,7 +222,7 @@ function Walk({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
             }}
           >
             <Entry
-              label="On it since, where known"
+              label={say('onItSinceWhereKnown')}
               type="date"
               value={installedOn}
               onChange={setInstalledOn}
@@ -237,10 +236,10 @@ function Walk({ vehicle }: { vehicle: Schemas['VehicleView'] }) {
               disabled={tires.length === 0}
               onClick={() => saving.send()}
             >
-              Record {many(tires.length, 'tire', 'tires')}
+              {say('record', { many: many(tires.length, 'tire', 'tires') })}
             </Button>
             <Button component={Link} to={`/vehicles/${vehicle.id}`}>
-              Later
+              {say('later')}
             </Button>
           </Box>
         </Box>

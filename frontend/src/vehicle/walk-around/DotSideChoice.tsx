@@ -3,12 +3,13 @@ import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { color } from '../../base/theme'
 import type { Facing } from '../../offline/draft'
+import { say } from './words'
 
 /** Which way the side with the full DOT code faces: by it the history follows the tire's own edges. */
 export function DotSideChoice({ value, onChange }: { value: Facing | null; onChange: (value: Facing | null) => void }) {
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-      <span id="facing">Full DOT code faces</span>
+      <span id="facing">{say('fullDotCodeFaces')}</span>
       <ToggleButtonGroup
         exclusive
         size="small"
@@ -17,7 +18,7 @@ export function DotSideChoice({ value, onChange }: { value: Facing | null; onCha
         aria-labelledby="facing"
         sx={{ background: color.sheet, '& button': { minHeight: 44, px: 1.5, color: 'text.primary' } }}
       >
-        <ToggleButton value="OUT">out</ToggleButton>
+        <ToggleButton value="OUT">{say('out')}</ToggleButton>
         <ToggleButton value="IN">in</ToggleButton>
       </ToggleButtonGroup>
     </Box>

@@ -7,17 +7,18 @@ import { color } from '../../base/theme'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import type { Draft, Finding, Stop } from '../../offline/draft'
 import { day } from '../../units/format'
+import { say } from './words'
 
 type Choice = Schemas['FindingOption']
 
 type Into = 'findings' | 'innerSidewallFindings'
 
 const PLACES: { where: Choice['where']; word: string; into: Into }[] = [
-  { where: 'TREAD', word: 'Hand and eye across the tread', into: 'findings' },
-  { where: 'SIDEWALL', word: 'Outer sidewall', into: 'findings' },
-  { where: 'SIDEWALL', word: 'Inner sidewall', into: 'innerSidewallFindings' },
-  { where: 'VALVE', word: 'Valve and cap', into: 'findings' },
-  { where: 'WHEEL', word: 'Wheel, bead and nuts', into: 'findings' },
+  { where: 'TREAD', word: say('handAndEyeAcross'), into: 'findings' },
+  { where: 'SIDEWALL', word: say('outerSidewall'), into: 'findings' },
+  { where: 'SIDEWALL', word: say('innerSidewall'), into: 'innerSidewallFindings' },
+  { where: 'VALVE', word: say('valveAndCap'), into: 'findings' },
+  { where: 'WHEEL', word: say('wheelBeadAndNuts'), into: 'findings' },
 ]
 
 /** What eye and hand find, in the order of the look; and what is still open from before. */
@@ -38,14 +39,15 @@ export function FindingChoice({
   return (
     <>
       {stop.open.length > 0 && (
-        <Box component="section" aria-label="Open findings" sx={{ mb: 2 }}>
+        <Box component="section" aria-label={say('openFindings')} sx={{ mb: 2 }}>
           <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-            Open findings
+            {say('openFindings')}
           </Box>
           {stop.open.map((open) => (
             <Box key={open.label} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mb: 0.5 }}>
               <span>
-                <strong>{open.label}</strong>, {day(open.on)} by {open.by}
+                <strong>{open.label}</strong>
+                {say('by', { on: day(open.on), by: open.by })}
               </span>
               {open.canBeFixedHere ? (
                 <ToggleButton
@@ -55,18 +57,18 @@ export function FindingChoice({
                   onChange={() => onChange({ fixed: toggled(draft.fixed, open.finding) })}
                   sx={{ minHeight: 44, background: color.sheet, color: 'text.primary' }}
                 >
-                  {draft.fixed.includes(open.finding) ? '✓ Fixed now' : 'Fixed now'}
+                  {draft.fixed.includes(open.finding) ? say('fixedNow') : say('fixedNow2')}
                 </ToggleButton>
               ) : (
                 <Box component="span" sx={{ color: 'text.secondary' }}>
-                  A look doesn’t clear this; a tire professional or another tire does.
+                  {say('lookDoesntClear')}
                 </Box>
               )}
             </Box>
           ))}
         </Box>
       )}
-      <Box component="section" aria-label="Findings">
+      <Box component="section" aria-label={say('findings')}>
         {PLACES.map((place) => (
           <Box key={place.word} component="fieldset" sx={{ border: 0, m: 0, p: 0, mb: 1.25 }}>
             <Box component="legend" sx={{ typography: 'h2', p: 0, mb: 0.5 }}>

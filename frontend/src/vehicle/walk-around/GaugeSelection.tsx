@@ -5,10 +5,11 @@ import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { type InHand, takeInHand, useInHand } from '../../gauge/inHand'
 import { Choice } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
+import { say } from './words'
 
 const KINDS: [InHand, string][] = [
-  ['PRESSURE', 'Pressure gauge'],
-  ['TREAD', 'Tread gauge'],
+  ['PRESSURE', say('pressureGauge')],
+  ['TREAD', say('treadGauge')],
 ]
 
 /** Which gauges are in the hand: their names go into the history with every figure. */
@@ -21,11 +22,11 @@ export function GaugeSelection() {
     <>
       <Button onClick={() => setChoosing(true)} sx={{ minHeight: 44, gap: 0.75 }}>
         {doubted && <VerdictIcon verdict="WATCH" size={15} named={false} />}
-        {names.length > 0 ? `Gauges: ${names.join(', ')}` : 'Which gauges?'}
+        {names.length > 0 ? say('gauges', { names: names.join(', ') }) : say('whichGauges')}
       </Button>
       {choosing && (
         <FormDialog
-          title="Gauges in use"
+          title={say('gaugesInUse')}
           action="Done"
           error={undefined}
           busy={false}
@@ -39,7 +40,7 @@ export function GaugeSelection() {
               width={240}
               value={String(hand[kind]?.id ?? '')}
               options={[
-                ['', 'not said'],
+                ['', say('notSaid')],
                 ...hand.all
                   .filter((one) => one.type === kind && !one.retired)
                   .map((one) => [String(one.id), one.name] as const),

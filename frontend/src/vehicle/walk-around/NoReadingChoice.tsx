@@ -5,8 +5,9 @@ import { useState } from 'react'
 import { color } from '../../base/theme'
 import { type Draft, EMPTY, isBlank } from '../../offline/draft'
 import { Entry } from '../../ui/Entry'
+import { say } from './words'
 
-const USUAL = ['Not accessible', 'Wheel removed', 'Tire hot', 'No suitable gauge']
+const USUAL = [say('notAccessible'), say('wheelRemoved'), say('tireHot'), say('noSuitableGauge')]
 
 /** Looked at with nothing to find, or left out and why. */
 export function NoReadingChoice(props: {
@@ -18,9 +19,9 @@ export function NoReadingChoice(props: {
   const [leaving, setLeaving] = useState(draft.skipReason !== '')
   if (leaving) {
     return (
-      <Box component="section" aria-label="Skipped" sx={{ mb: 2, display: 'grid', gap: 1 }}>
+      <Box component="section" aria-label={say('skipped')} sx={{ mb: 2, display: 'grid', gap: 1 }}>
         <Entry
-          label="Reason for skipping"
+          label={say('reasonForSkipping')}
           value={draft.skipReason}
           onChange={(skipped) => onChange({ ...EMPTY, thermalState: draft.thermalState, skipReason: skipped })}
           error={wrong('skipReason')}
@@ -45,7 +46,7 @@ export function NoReadingChoice(props: {
               onChange({ skipReason: '' })
             }}
           >
-            Cancel skipping
+            {say('cancelSkipping')}
           </Button>
         </Box>
       </Box>
@@ -61,9 +62,9 @@ export function NoReadingChoice(props: {
         onChange={() => onChange({ looked: !draft.looked })}
         sx={{ background: color.sheet, color: 'text.primary', textTransform: 'none', px: 1.25 }}
       >
-        {draft.looked ? 'No findings' : 'Looked at, nothing found'}
+        {draft.looked ? say('noFindings') : say('lookedAtNothingFound')}
       </ToggleButton>
-      {isBlank(draft) && <Button onClick={() => setLeaving(true)}>Skip position…</Button>}
+      {isBlank(draft) && <Button onClick={() => setLeaving(true)}>{say('skipPosition')}</Button>}
     </Box>
   )
 }

@@ -10,6 +10,7 @@ import type { WaitingPhoto } from '../../offline/store'
 import { uploadQueue } from '../../offline/uploadQueue'
 import { useHeld } from '../../offline/useUploadQueue'
 import { moment } from '../../units/format'
+import { say } from './words'
 
 const SIZE = 96
 
@@ -29,9 +30,9 @@ export function Photos({ vehicleId, walkId, stop }: { vehicleId: number; walkId:
     await queries.invalidateQueries({ queryKey: ['walk', vehicleId] })
   }
   return (
-    <Box component="section" aria-label="Photos" sx={{ mb: 2 }}>
+    <Box component="section" aria-label={say('photos')} sx={{ mb: 2 }}>
       <Box component="h3" sx={{ typography: 'h2', m: 0, mb: 0.5 }}>
-        Photos
+        {say('photos')}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         {stop.photos.map((photo) => (
@@ -46,7 +47,7 @@ export function Photos({ vehicleId, walkId, stop }: { vehicleId: number; walkId:
               />
             </a>
             <Button size="small" disabled={drop.isPending} onClick={() => drop.mutate(photo.id)}>
-              Remove
+              {say('remove')}
             </Button>
           </Box>
         ))}
@@ -58,14 +59,14 @@ export function Photos({ vehicleId, walkId, stop }: { vehicleId: number; walkId:
           onClick={() => file.current?.click()}
           sx={{ minHeight: 48, background: color.sheet }}
         >
-          Add a photo…
+          {say('addAPhoto')}
         </Button>
         <input
           ref={file}
           type="file"
           accept="image/jpeg,image/png"
           capture="environment"
-          aria-label={`Photo of ${stop.position}`}
+          aria-label={say('photoOf', { position: stop.position })}
           hidden
           onChange={(event) => {
             void add(event.target.files)
@@ -89,7 +90,7 @@ function Waiting({ photo }: { photo: WaitingPhoto }) {
       {address && (
         <img
           src={address}
-          alt="waits on this device"
+          alt={say('waitsOnThisDevice')}
           width={SIZE}
           height={SIZE}
           style={{ objectFit: 'cover', borderRadius: 4, display: 'block', opacity: 0.6 }}
@@ -100,10 +101,10 @@ function Waiting({ photo }: { photo: WaitingPhoto }) {
           {photo.problem.fields[0]?.message ?? photo.problem.detail}
         </Alert>
       ) : (
-        <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>on this device</Box>
+        <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>{say('onThisDevice')}</Box>
       )}
       <Button size="small" onClick={() => void uploadQueue.dropPhoto(photo.id)}>
-        Remove
+        {say('remove')}
       </Button>
     </Box>
   )

@@ -30,11 +30,12 @@ import { SaveNote } from './SaveNote'
 import { TreadPart } from './TreadPart'
 import { typeAhead } from './typeAhead'
 import { useWalkAroundPosition } from './useWalkAroundPosition'
+import { say } from './words'
 
 const WARMTHS: { value: Warmth; word: string }[] = [
-  { value: 'COLD', word: 'Cold, parked 3 h' },
+  { value: 'COLD', word: say('coldParked3H') },
   { value: 'HOT', word: 'Hot' },
-  { value: 'UNKNOWN', word: 'Not sure' },
+  { value: 'UNKNOWN', word: say('notSure') },
 ]
 
 /** One position: what the gauges say and what eye and hand find, with the verdict beside it. */
@@ -146,14 +147,14 @@ export function PositionForm(props: {
       >
         <Box sx={{ gridArea: 'readings' }}>
           <StopHead stop={stop} />
-          <Box component="section" aria-label="Readings" sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
+          <Box component="section" aria-label={say('readings')} sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
             <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'flex-start' }}>
-              <Box sx={{ width: 190 }}>{figure('pressure', 'Tire pressure', pressureUnit(units), true)}</Box>
+              <Box sx={{ width: 190 }}>{figure('pressure', say('tirePressure'), pressureUnit(units), true)}</Box>
               <ToggleButtonGroup
                 exclusive
                 value={one.draft.thermalState}
                 onChange={(_, next: Warmth | null) => next && change({ thermalState: next })}
-                aria-label="Tire temperature"
+                aria-label={say('tireTemperature')}
                 sx={{ background: color.sheet, '& button': { minHeight: 48, px: 1.5, color: 'text.primary' } }}
               >
                 {WARMTHS.map((warmth) => (
@@ -167,14 +168,11 @@ export function PositionForm(props: {
             <TreadPart asked={walk.asksTread} draft={one.draft} wrong={wrong} onChange={change} />
             {stop.tire && (!stop.dot || one.draft.dotCode !== '') && (
               <TextField
-                label={stop.dot ? `DOT code (on file: ${stop.dot})` : 'DOT code, not on file'}
+                label={stop.dot ? say('dotCodeOnFile', { dot: stop.dot }) : say('dotCodeNotOnFile')}
                 value={one.draft.dotCode}
                 onChange={(event) => change({ dotCode: event.target.value })}
                 error={wrong('dotCode') !== undefined}
-                helperText={
-                  wrong('dotCode') ??
-                  'As read: the whole code or its last four digits, a ? for each that is unreadable, or “unreadable”.'
-                }
+                helperText={wrong('dotCode') ?? say('asReadTheWholeCode')}
                 sx={{ maxWidth: 420 }}
                 slotProps={{
                   inputLabel: { shrink: true },
@@ -198,7 +196,7 @@ export function PositionForm(props: {
         </Box>
         <Box
           component="section"
-          aria-label="Verdict"
+          aria-label={say('verdict')}
           aria-live="polite"
           sx={{
             gridArea: 'verdict',
@@ -213,18 +211,21 @@ export function PositionForm(props: {
             <VerdictIcon verdict={shown} size={22} named={false} />
             <Box component="h2" sx={{ m: 0, fontSize: 17, fontWeight: 750, color: STATES[shown].colour }}>
               {stop.position} {STATES[shown].word}
-              {guess && ', provisional'}
+              {guess && say('provisional')}
             </Box>
             <SaveNote state={one.state} />
           </Box>
           {one.state === 'blank' && (
-            <Box sx={{ color: 'text.secondary', mb: 1 }}>As last known; nothing entered yet.</Box>
+            <Box sx={{ color: 'text.secondary', mb: 1 }}>{say('asLastKnownNothingEntered')}</Box>
           )}
           {guess ? <ProvisionalSays guess={guess} /> : <ReasonList judgement={one.judgement} />}
           {one.state === 'unreachable' && one.typedBy && (
-            <Alert severity="info" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Use these entries</Button>}>
-              Typed on this device by {one.typedBy}. It is sent under their name when they sign in here, or under yours
-              if you take it over.
+            <Alert
+              severity="info"
+              sx={{ mt: 1.5 }}
+              action={<Button onClick={one.retry}>{say('useTheseEntries')}</Button>}
+            >
+              {say('typedOnThisDevice', { typedBy: one.typedBy })}
             </Alert>
           )}
           {asked.length > 0 && (
@@ -238,33 +239,36 @@ export function PositionForm(props: {
             />
           )}
           {one.state === 'unreachable' && !one.typedBy && (
-            <Alert severity="warning" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>Try again</Button>}>
-              Saved on this device. It uploads automatically when the server is available.
+            <Alert severity="warning" sx={{ mt: 1.5 }} action={<Button onClick={one.retry}>{say('tryAgain')}</Button>}>
+              {say('savedOnThisDevice2')}
             </Alert>
           )}
           {one.state === 'refused' && !onlyAsked && (
             <Alert
               severity="error"
               sx={{ mt: 1.5 }}
-              action={one.over ? <Button onClick={one.retry}>Into a new walk-around</Button> : undefined}
+              action={one.over ? <Button onClick={one.retry}>{say('intoANewWalkAround')}</Button> : undefined}
             >
               {one.problem && one.problem.problem.fields.length === 0
                 ? one.problem.message
-                : (one.problem?.field('takenAt') ??
-                  'The marked entry is not stored; the rest is. It stays here until you correct it.')}
+                : (one.problem?.field('takenAt') ?? say('markedEntryIsNotStored'))}
             </Alert>
           )}
           {one.state === 'conflict' && one.theirs && (
             <Alert severity="warning" sx={{ mt: 1.5 }}>
-              <strong>{one.theirs.by} saved this position meanwhile:</strong> {one.theirs.pressure || 'no pressure'},
-              tread {[one.theirs.outer, one.theirs.center, one.theirs.inner].map((depth) => depth || '–').join(' · ')}.
-              Yours is still in the fields.
+              <strong>{say('savedThisPositionMeanwhile', { by: one.theirs.by })}</strong>
+              {say('treadYoursIsStill', {
+                pressure: one.theirs.pressure || say('noPressure'),
+                depths: [one.theirs.outer, one.theirs.center, one.theirs.inner]
+                  .map((depth) => depth || '–')
+                  .join(' · '),
+              })}
               <Box sx={{ mt: 1, display: 'flex', gap: 1 }}>
                 <Button variant="outlined" onClick={one.keepTheirs}>
-                  Use saved version
+                  {say('useSavedVersion')}
                 </Button>
                 <Button variant="outlined" onClick={one.saveMine}>
-                  Use your version
+                  {say('useYourVersion')}
                 </Button>
               </Box>
             </Alert>
@@ -291,7 +295,7 @@ export function PositionForm(props: {
           onClick={props.onBack}
           sx={{ minHeight: 48, background: color.sheet }}
         >
-          Back
+          {say('back')}
         </Button>
         <Button
           variant="contained"
@@ -299,7 +303,7 @@ export function PositionForm(props: {
           onClick={() => (here.length > 0 && !asking ? setAsking(true) : props.onNext())}
           sx={{ minHeight: 48, flex: { xs: 1, md: 'none' }, minWidth: 220 }}
         >
-          {props.last ? 'To the end' : 'Next position'}
+          {props.last ? say('toTheEnd') : say('nextPosition')}
         </Button>
       </Box>
     </Box>
@@ -317,9 +321,7 @@ function ProvisionalSays({ guess }: { guess: Provisional }) {
           </Box>
         ))}
       </Box>
-      <Box sx={{ color: 'text.secondary', mt: 0.75 }}>
-        Provisional verdict, calculated on this device for this position only. The server confirms it after upload.
-      </Box>
+      <Box sx={{ color: 'text.secondary', mt: 0.75 }}>{say('provisionalVerdictCalculated')}</Box>
     </>
   )
 }
@@ -327,8 +329,8 @@ function ProvisionalSays({ guess }: { guess: Provisional }) {
 function StopHead({ stop }: { stop: Stop }) {
   const last = [
     stop.lastPressure && `${stop.lastPressure}`,
-    stop.lastTread && `tread ${stop.lastTread}`,
-    stop.lastOn && `on ${day(stop.lastOn)}`,
+    stop.lastTread && say('tread2', { lastTread: stop.lastTread }),
+    stop.lastOn && say('on', { lastOn: day(stop.lastOn) }),
   ].filter(Boolean)
   return (
     <>
@@ -341,25 +343,29 @@ function StopHead({ stop }: { stop: Stop }) {
       <Box sx={{ color: 'text.secondary' }}>
         {stop.tire ? (
           <>
-            {stop.tire} {stop.size} · DOT{' '}
+            {say('dot', { tire: stop.tire, stop: stop.size })}
             <Box component="span" sx={{ fontFamily: mono }}>
-              {stop.dot ?? 'date not on file: read the other sidewall'}
+              {stop.dot ?? say('dateNotOnFileRead')}
             </Box>
           </>
         ) : (
-          'No tire on file here: its readings cannot be saved. Record the tire first.'
+          say('noTireOnFileHere')
         )}
       </Box>
       <Box sx={{ display: 'flex', columnGap: 2, rowGap: 0.25, flexWrap: 'wrap', mt: 0.5 }}>
         <span>
-          Target <strong>{stop.target ?? 'not known'}</strong>
+          {say('target')}
+          <strong>{stop.target ?? say('notKnown')}</strong>
         </span>
         <span>
-          Pull at <strong>{stop.pull}</strong>, legal limit <strong>{stop.legal}</strong>
+          {say('pullAt')}
+          <strong>{stop.pull}</strong>
+          {say('legalLimit')}
+          <strong>{stop.legal}</strong>
         </span>
         {last.length > 0 && (
           <Box component="span" sx={{ color: 'text.secondary' }}>
-            Last: {last.join(', ')}
+            {say('last', { last: last.join(', ') })}
           </Box>
         )}
       </Box>

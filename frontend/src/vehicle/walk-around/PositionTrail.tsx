@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client'
 import { color } from '../../base/theme'
 import { VerdictIcon } from '../../drawings/verdict/VerdictIcon'
 import { STATES } from '../../drawings/verdict/verdicts'
+import { say } from './words'
 
 /** The positions in the order of the walk; entered ones carry their verdict. */
 export function PositionTrail({
@@ -20,7 +21,7 @@ export function PositionTrail({
   return (
     <Box
       component="nav"
-      aria-label="Positions in walking order"
+      aria-label={say('positionsInWalkingOrder')}
       sx={{
         display: 'flex',
         gap: 0.5,
@@ -42,10 +43,10 @@ export function PositionTrail({
             aria-current={here ? 'step' : undefined}
             aria-label={`${stop.position}, ${stop.name}, ${
               waiting(stop.position)
-                ? 'saved on this device'
+                ? say('savedOnThisDevice')
                 : stop.entry
                   ? STATES[stop.assessment.verdict].word
-                  : 'not entered yet'
+                  : say('notEnteredYet')
             }`}
             onClick={() => onGo(stop.position)}
             sx={{

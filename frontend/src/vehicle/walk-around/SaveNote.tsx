@@ -1,14 +1,15 @@
 import Box from '@mui/material/Box'
 import type { SaveState } from './useWalkAroundPosition'
+import { say } from './words'
 
 const WORDS: Record<SaveState, string> = {
   blank: '',
   typing: 'typing…',
   saving: 'saving…',
   saved: 'saved',
-  refused: 'not saved: see the marked entry',
-  unreachable: 'saved on this device',
-  conflict: 'changed by another user',
+  refused: say('notSavedSeeTheMarked'),
+  unreachable: say('savedOnThisDevice'),
+  conflict: say('changedByAnotherUser'),
 }
 
 /** Whether what stands in the fields is safe with the server. */

@@ -4,6 +4,7 @@ import { useUnits } from '../../base/settings'
 import type { Draft } from '../../offline/draft'
 import { depthUnit } from '../../units/format'
 import { ReadingField } from './ReadingField'
+import { say } from './words'
 
 const ZONES = ['outer', 'center', 'inner'] as const
 const MOST_PLACES = 4
@@ -25,7 +26,7 @@ export function TreadFields(props: {
           {ZONES.map((zone) => (
             <ReadingField
               key={zone}
-              label={`Tread ${zone}`}
+              label={say('tread', { zone })}
               gauge={zone}
               unit={unit}
               value={draft[zone]}
@@ -47,11 +48,11 @@ export function TreadFields(props: {
             }
             sx={{ minHeight: 44 }}
           >
-            Measure more locations…
+            {say('measureMoreLocations')}
           </Button>
           {props.onNoGauge && (
             <Button size="small" onClick={props.onNoGauge} sx={{ minHeight: 44 }}>
-              No gauge available: wear bar or coin…
+              {say('noGaugeAvailableWearBar')}
             </Button>
           )}
         </Box>
@@ -72,7 +73,7 @@ export function TreadFields(props: {
     onChange({ locations: [], outer: first[0] ?? '', center: first[1] ?? '', inner: first.at(-1) ?? '' })
   }
   return (
-    <Box role="group" aria-label="Tread round the tire" sx={{ display: 'grid', gap: 1.75 }}>
+    <Box role="group" aria-label={say('treadRoundTheTire')} sx={{ display: 'grid', gap: 1.75 }}>
       {draft.locations.map((row, place) => (
         <Box
           // biome-ignore lint/suspicious/noArrayIndexKey: a place is its number
@@ -84,7 +85,7 @@ export function TreadFields(props: {
             alignItems: 'center',
           }}
         >
-          <span>Place {place + 1}</span>
+          <span>{say('place', { place: place + 1 })}</span>
           {row.map((depth, groove) => (
             <ReadingField
               // biome-ignore lint/suspicious/noArrayIndexKey: a groove is its number
@@ -110,21 +111,21 @@ export function TreadFields(props: {
             size="small"
             onClick={() => onChange({ locations: [...draft.locations, Array.from({ length: grooves }, () => '')] })}
           >
-            Add location
+            {say('addLocation')}
           </Button>
         )}
         {grooves < 5 && (
           <Button size="small" onClick={() => resize(grooves + 1)}>
-            One more groove
+            {say('oneMoreGroove')}
           </Button>
         )}
         {grooves > 2 && (
           <Button size="small" onClick={() => resize(grooves - 1)}>
-            One groove less
+            {say('oneGrooveLess')}
           </Button>
         )}
         <Button size="small" onClick={one}>
-          Use one location
+          {say('useOneLocation')}
         </Button>
       </Box>
     </Box>
@@ -135,5 +136,5 @@ export function TreadFields(props: {
 function grooveName(groove: number, grooves: number): string {
   if (groove === 0) return 'outer'
   if (groove === grooves - 1) return 'inner'
-  return grooves === 3 ? 'center' : `groove ${groove + 1}`
+  return grooves === 3 ? 'center' : say('groove', { groove: groove + 1 })
 }

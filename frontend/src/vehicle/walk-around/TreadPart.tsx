@@ -6,12 +6,13 @@ import { useState } from 'react'
 import { color } from '../../base/theme'
 import type { Bound, Draft } from '../../offline/draft'
 import { TreadFields } from './TreadFields'
+import { say } from './words'
 
 const BOUNDS: [Bound, string][] = [
-  ['ABOVE_4', 'above 4/32'],
-  ['AT_OR_BELOW_4', '4/32 or less'],
-  ['ABOVE_2', 'above 2/32'],
-  ['AT_OR_BELOW_2', '2/32 or less'],
+  ['ABOVE_4', say('above432')],
+  ['AT_OR_BELOW_4', say('at432OrLess')],
+  ['ABOVE_2', say('above232')],
+  ['AT_OR_BELOW_2', say('at232OrLess')],
 ]
 
 /** The tread: by gauge, or where none is at hand by wear bar or coin, which says only above or at a mark. */
@@ -28,8 +29,8 @@ export function TreadPart(props: {
   if (!shown && !byBar) {
     return (
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', '& button': { minHeight: 44 } }}>
-        <Button onClick={() => setShown(true)}>Measure the tread too</Button>
-        <Button onClick={() => setByBar(true)}>By wear bar or coin…</Button>
+        <Button onClick={() => setShown(true)}>{say('measureTheTreadToo')}</Button>
+        <Button onClick={() => setByBar(true)}>{say('byWearBarOrCoin')}</Button>
       </Box>
     )
   }
@@ -37,7 +38,7 @@ export function TreadPart(props: {
     return (
       <Box>
         <Box id="by-bar" sx={{ mb: 0.5 }}>
-          Lowest groove by wear bar (2/32 in) or coin
+          {say('lowestGrooveByWearBar')}
         </Box>
         <ToggleButtonGroup
           exclusive
@@ -62,7 +63,7 @@ export function TreadPart(props: {
           </Box>
         )}
         <Box sx={{ color: 'text.secondary', mt: 0.5 }}>
-          Do not measure on a tie bar or wear bar. The result is saved as a range, not as a depth.{' '}
+          {say('doNotMeasure')}
           <Button
             size="small"
             onClick={() => {
@@ -71,7 +72,7 @@ export function TreadPart(props: {
               onChange({ treadInterval: null })
             }}
           >
-            A gauge is here
+            {say('gaugeIsHere')}
           </Button>
         </Box>
       </Box>

@@ -17,6 +17,7 @@ import { GaugeSelection } from './GaugeSelection'
 import { PositionForm } from './PositionForm'
 import { PositionTrail } from './PositionTrail'
 import { WalkAroundSummary } from './WalkAroundSummary'
+import { say } from './words'
 
 const FINISH = 'finish'
 
@@ -99,7 +100,7 @@ export function WalkAround() {
           borderColor: 'divider',
         }}
       >
-        <Title>{`${walk.unit}, walk-around`}</Title>
+        <Title>{say('walkAround', { unit: walk.unit })}</Title>
         <Box component="h1" sx={{ typography: 'h1', fontSize: { xs: 20, md: 26 }, m: 0 }}>
           <Box
             component={Link}
@@ -112,17 +113,20 @@ export function WalkAround() {
         <Box sx={{ color: 'text.secondary', lineHeight: 1.35 }}>
           <div>
             {walk.scopeTitle}
-            {walk.startedBy && `, started by ${walk.startedBy}`}
+            {walk.startedBy && say('startedBy', { startedBy: walk.startedBy })}
           </div>
           <div>
-            {walk.positions.filter(isEntered).length} of {walk.positions.length} positions entered
+            {say('ofPositionsEntered', {
+              entered: walk.positions.filter(isEntered).length,
+              all: walk.positions.length,
+            })}
           </div>
         </Box>
         <Box sx={{ ml: 'auto', display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
           <GaugeSelection />
           {stop && (
             <Button variant="outlined" onClick={() => void go(FINISH)}>
-              Finish…
+              {say('finish')}
             </Button>
           )}
         </Box>
@@ -154,16 +158,16 @@ export function WalkAround() {
 function Over({ walk, left }: { walk: Schemas['WalkAroundView']; left: number }) {
   return (
     <Box sx={{ p: 3 }}>
-      <h1>{walk.unit}: this walk-around is finished</h1>
-      <p>Its readings are in the vehicle’s history.</p>
+      <h1>{say('thisWalkAroundIsFinished', { unit: walk.unit })}</h1>
+      <p>{say('itsReadings')}</p>
       {left > 0 && (
         <p>
-          <strong>{many(left, 'position', 'positions')} typed on this device came too late for it.</strong>{' '}
-          <Link to="/offline">They can go into a new one</Link>.
+          <strong>{say('typedOnThisDeviceCame', { many: many(left, 'position', 'positions') })}</strong>{' '}
+          <Link to="/offline">{say('theyCanGoInto')}</Link>.
         </p>
       )}
       <Button component={Link} to={`/vehicles/${walk.vehicleId}`} variant="contained">
-        Open {walk.unit}
+        {say('open', { unit: walk.unit })}
       </Button>
     </Box>
   )

@@ -15,6 +15,7 @@ import { useNotice } from '../../ui/Notice'
 import { many } from '../../units/format'
 import { ReadingField } from './ReadingField'
 import { typeAhead } from './typeAhead'
+import { say } from './words'
 
 /** The end of the walk: every position once more, the odometer, and who signs. */
 export function WalkAroundSummary({
@@ -44,7 +45,11 @@ export function WalkAroundSummary({
       if (!done) return
       void queries.invalidateQueries()
       notice({
-        text: `${many(done.readings, 'position', 'positions')} saved. ${walk.unit} verdict: ${STATES[done.verdict].word}.`,
+        text: say('savedVerdict', {
+          many: many(done.readings, 'position', 'positions'),
+          unit: walk.unit,
+          word: STATES[done.verdict].word,
+        }),
       })
       navigate(`/vehicles/${walk.vehicleId}`)
     },
@@ -67,7 +72,7 @@ export function WalkAroundSummary({
       sx={{ px: { xs: 1.5, md: 2.5 }, py: 2, maxWidth: 760 }}
     >
       <Box component="h2" sx={{ m: 0, mb: 1, fontSize: 20 }}>
-        End of the walk
+        {say('endOfTheWalk')}
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, mb: 2, p: 0 }}>
         {walk.positions.map((stop) => (
@@ -88,13 +93,15 @@ export function WalkAroundSummary({
             {stop.entry ? <VerdictIcon verdict={stop.assessment.verdict} /> : <span />}
             <span>
               {stop.entry?.skipReason
-                ? `Skipped: ${stop.entry.skipReason}`
+                ? say('skipped2', { skipReason: stop.entry.skipReason })
                 : stop.entry
-                  ? (stop.assessment.reasons[0]?.statement ?? 'Within every limit')
+                  ? (stop.assessment.reasons[0]?.statement ?? say('withinEveryLimit'))
                   : entered(stop)
-                    ? 'Saved on this device'
-                    : 'No entry. The last reading remains.'}
-              {stop.entry && stop.missing && <Box sx={{ color: 'text.secondary' }}>{stop.missing} entered here</Box>}
+                    ? say('savedOnThisDevice3')
+                    : say('noEntryTheLastReading')}
+              {stop.entry && stop.missing && (
+                <Box sx={{ color: 'text.secondary' }}>{say('enteredHere', { missing: stop.missing })}</Box>
+              )}
             </span>
             <Button size="small" onClick={() => onGo(stop.position)}>
               {entered(stop) ? 'Change' : 'Enter'}
@@ -104,26 +111,24 @@ export function WalkAroundSummary({
       </Box>
       {missing.length > 0 && (
         <Alert severity="info" icon={false} sx={{ mb: 2 }}>
-          {missing.length} of {walk.positions.length} positions have no entry. Their last readings remain and will
-          expire.
+          {say('ofPositionsHaveNoEntry', { missing: missing.length, all: walk.positions.length })}
         </Alert>
       )}
       {stuck.length > 0 && (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          {stuck.map((one) => one.position).join(', ')}: not saved yet. Another user changed it or an entry is wrong.
-          Resolve it there first.
+          {say('notSavedYetAnotherUser', { stuck: stuck.map((one) => one.position).join(', ') })}
         </Alert>
       )}
       {waits && stuck.length === 0 && (
         <Alert severity="info" sx={{ mb: 2 }}>
-          Waiting to upload. Everything is saved on this device. The walk-around finishes automatically when the server
-          is available. <Link to="/offline">Show what waits to upload</Link>
+          {say('waitingToUploadEverything')}
+          <Link to="/offline">{say('showWhatWaitsToUpload')}</Link>
         </Alert>
       )}
       {missing.length + lacking.length > 0 && (
         <Box sx={{ mb: 2 }}>
           <Entry
-            label={missing.length > 0 ? 'Reason for skipping' : 'Why something is missing'}
+            label={missing.length > 0 ? say('reasonForSkipping') : say('whySomethingIsMissing')}
             value={skipped}
             onChange={setSkipped}
             error={problem?.field('skipReason')}
@@ -139,7 +144,7 @@ export function WalkAroundSummary({
       <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'flex-start' }}>
         <Box sx={{ width: 220 }}>
           <ReadingField
-            label={walk.lastOdometer ? `Odometer, last ${walk.lastOdometer}` : 'Odometer'}
+            label={walk.lastOdometer ? say('odometerLast', { lastOdometer: walk.lastOdometer }) : say('odometer')}
             unit={units === 'US' ? 'mi' : 'km'}
             value={odometer}
             error={problem?.field('odometer')}
@@ -148,7 +153,7 @@ export function WalkAroundSummary({
         </Box>
         {problem?.problem.fields.some((field) => field.check) && (
           <Button variant="outlined" onClick={() => finish.mutate(true)} sx={{ minHeight: 48 }}>
-            Confirm odometer
+            {say('confirmOdometer')}
           </Button>
         )}
         <Button
@@ -158,7 +163,7 @@ export function WalkAroundSummary({
           disabled={stuck.length > 0}
           sx={{ minHeight: 48, flex: { xs: 1, sm: 'none' } }}
         >
-          Finish walk-around
+          {say('finishWalkAround')}
         </Button>
       </Box>
     </Box>

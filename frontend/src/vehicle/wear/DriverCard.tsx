@@ -9,6 +9,7 @@ import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { Page } from '../../ui/Page'
+import { say } from './words'
 
 /** The card for the cab: its code opens the driver's form. */
 export function DriverCard() {
@@ -26,12 +27,12 @@ export function DriverCard() {
   const link = `${address}/report/${card.data.code}`
   return (
     <Page
-      title={`Driver’s card, ${card.data.unit}`}
-      about="Drivers report problems with this card, without an account. A coordinator reviews each report."
+      title={say('driversCard', { unit: card.data.unit })}
+      about={say('driversReportProblems')}
       actions={
         <>
           <Button variant="contained" onClick={() => globalThis.print()}>
-            Print
+            {say('print')}
           </Button>
           <Button
             component="a"
@@ -39,7 +40,7 @@ export function DriverCard() {
             target="_blank"
             rel="noreferrer"
           >
-            As PDF
+            {say('asPdf')}
           </Button>
           <Button
             onClick={async () =>
@@ -49,13 +50,13 @@ export function DriverCard() {
               )
             }
           >
-            Make new code (old cards stop working)
+            {say('makeNewCodeOldCards')}
           </Button>
         </>
       }
     >
       <Box className="not-printed" sx={{ mb: 2 }}>
-        <Entry label="Address phones reach this at" value={address} onChange={setAddress} width={360} />
+        <Entry label={say('addressPhonesReach')} value={address} onChange={setAddress} width={360} />
       </Box>
       <Box
         sx={{
@@ -71,13 +72,13 @@ export function DriverCard() {
       >
         <img
           src={`/api/qr?address=${encodeURIComponent(address)}&path=${encodeURIComponent(`/report/${card.data.code}`)}`}
-          alt={`Code that opens ${link}`}
+          alt={say('codeThatOpens', { link })}
           width={120}
           height={120}
         />
         <Box>
           <Box sx={{ fontWeight: 750, fontSize: 20 }}>{card.data.unit}</Box>
-          <Box>Pulls, vibrates, makes noise, a lamp is on, a tire looks soft? Report it here.</Box>
+          <Box>{say('pullsVibratesMakesNoise')}</Box>
           <Box sx={{ fontFamily: mono, fontSize: 12, mt: 0.75, wordBreak: 'break-all' }}>{link}</Box>
         </Box>
       </Box>

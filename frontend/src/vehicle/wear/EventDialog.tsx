@@ -5,6 +5,7 @@ import { wearWordsQuery } from '../../api/queries'
 import { Choice, Entry } from '../../ui/Entry'
 import { FormDialog } from '../../ui/FormDialog'
 import { useSend } from '../../ui/useSend'
+import { say } from './words'
 
 type Kind = NonNullable<Schemas['VehicleEventRequest']['type']>
 
@@ -33,19 +34,19 @@ export function EventDialog(props: { vehicleId: number; positions: string[]; onC
         }),
       ),
     onClose,
-    'The event is on record.',
+    say('eventIsOnRecord'),
   )
   return (
     <FormDialog
-      title="Add event"
-      action="Add event"
+      title={say('addEvent')}
+      action={say('addEvent')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
       <Choice
-        label="What"
+        label={say('what')}
         value={kind}
         options={(words.data?.events ?? []).map((one) => [one.name as Kind, one.label] as const)}
         onChange={setKind}
@@ -54,29 +55,29 @@ export function EventDialog(props: { vehicleId: number; positions: string[]; onC
       />
       {kind === 'CURB_STRIKE' && (
         <Choice
-          label="Where it struck"
+          label={say('whereItStruck')}
           value={position}
-          options={[...props.positions.map((one) => [one, one] as const), [UNKNOWN, 'corner not known'] as const]}
+          options={[...props.positions.map((one) => [one, one] as const), [UNKNOWN, say('cornerNotKnown')] as const]}
           onChange={setPosition}
           error={form.wrong('position')}
           width={200}
         />
       )}
       <Entry
-        label="Day"
+        label={say('day')}
         type="date"
         value={on}
         onChange={setOn}
         error={form.wrong('day')}
-        hint="Blank: today"
+        hint={say('blankToday')}
         width={170}
       />
       <Entry
-        label="Note"
+        label={say('note')}
         value={note}
         onChange={setNote}
         error={form.wrong('note')}
-        hint="Readings before and after, by whom"
+        hint={say('readingsBeforeAndAfter')}
         width="100%"
       />
     </FormDialog>

@@ -11,6 +11,7 @@ import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { moment } from '../../units/format'
 import { TriageButton } from './Triage'
+import { say } from './words'
 
 export type Report = Schemas['ReportView']
 
@@ -19,22 +20,18 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
   const may = useMay('COORDINATOR')
   const [review, setReview] = useState<Report>()
   return (
-    <Box component="section" aria-label="Drivers’ reports">
+    <Box component="section" aria-label={say('driversReports')}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 0.75 }}>
         <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-          Drivers’ reports
+          {say('driversReports')}
         </Box>
         {may && (
           <Button size="small" component={Link} to={`/vehicles/${vehicleId}/driver-card`}>
-            Card for {unit}
+            {say('cardFor', { unit })}
           </Button>
         )}
       </Box>
-      {reports.length === 0 && (
-        <Box sx={{ color: 'text.secondary' }}>
-          None. Whoever holds the vehicle’s card can report a pull, vibration, noise or a lamp without an account.
-        </Box>
-      )}
+      {reports.length === 0 && <Box sx={{ color: 'text.secondary' }}>{say('noneWhoeverHoldsTheVehicles')}</Box>}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 0.75 }}>
         {reports.map((report) => (
           <Box
@@ -55,23 +52,24 @@ export function Reports({ reports, vehicleId, unit }: { reports: Report[]; vehic
             <Box sx={{ flex: '1 1 260px' }}>
               <strong>
                 {report.label}
-                {report.corner && ` at ${report.corner}`}
+                {report.corner && say('at', { corner: report.corner })}
               </strong>
               {report.note && `: ${report.note}`}
               <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
-                {report.reporter || 'no name given'}, {moment(report.at)}
+                {report.reporter || say('noNameGiven')}, {moment(report.at)}
               </Box>
             </Box>
             <TriageButton report={report} />
             {report.status === 'NEW' && may ? (
               <Button variant="outlined" size="small" onClick={() => setReview(report)}>
-                Review…
+                {say('review')}
               </Button>
             ) : (
               <span>
-                {report.status === 'NEW' && 'Waiting for review'}
-                {report.status === 'ACCEPTED' && `accepted, ${report.reviewedBy}`}
-                {report.status === 'DISMISSED' && `dismissed, ${report.reviewedBy}: ${report.reviewNote}`}
+                {report.status === 'NEW' && say('waitingForReview')}
+                {report.status === 'ACCEPTED' && say('accepted', { reviewedBy: report.reviewedBy })}
+                {report.status === 'DISMISSED' &&
+                  say('dismissed', { reviewedBy: report.reviewedBy, reviewNote: report.reviewNote })}
               </span>
             )}
           </Box>
@@ -98,7 +96,7 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
       ),
     () => {
       notice({
-        text: counts ? (plan ? 'Report accepted. The work is scheduled.' : 'Report accepted.') : 'Report dismissed.',
+        text: counts ? (plan ? say('reportAcceptedTheWork') : say('reportAccepted')) : say('reportDismissed'),
       })
       onClose()
     },
@@ -107,38 +105,34 @@ export function ReviewDialog({ report, onClose }: { report: Report; onClose: () 
   const lamp = report.symptom === 'WARNING_LAMP' || report.symptom === 'SOFT_TIRE'
   return (
     <FormDialog
-      title={`Driver’s report: ${report.label}`}
-      action={counts ? 'Accept report' : 'Dismiss report'}
+      title={say('driversReport2', { report: report.label })}
+      action={counts ? say('acceptReport') : say('dismissReport')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
       onClose={onClose}
     >
-      <Box sx={{ width: '100%' }}>
-        {lamp
-          ? 'The lamp may name the wrong corner. Check pressure at every corner before adding air.'
-          : 'Once accepted it is evidence for or against the causes of wear.'}
-      </Box>
-      <Box role="group" aria-label="Accept or dismiss" sx={{ display: 'flex', gap: 1, width: '100%' }}>
+      <Box sx={{ width: '100%' }}>{lamp ? say('lampMayNameTheWrong') : say('onceAcceptedItIsEvidence')}</Box>
+      <Box role="group" aria-label={say('acceptOrDismiss')} sx={{ display: 'flex', gap: 1, width: '100%' }}>
         <Button variant={counts ? 'contained' : 'outlined'} aria-pressed={counts} onClick={() => setCounts(true)}>
-          Accept
+          {say('accept')}
         </Button>
         <Button variant={counts ? 'outlined' : 'contained'} aria-pressed={!counts} onClick={() => setCounts(false)}>
-          Dismiss
+          {say('dismiss')}
         </Button>
       </Box>
       {counts && (
         <Entry
-          label="Scheduled day"
+          label={say('scheduledDay')}
           type="date"
           value={plan}
           onChange={setPlan}
           error={form.wrong('day')}
-          hint="Blank: no job yet"
+          hint={say('blankNoJobYet')}
           width={180}
         />
       )}
-      <Entry label="Note" value={note} onChange={setNote} error={form.wrong('note')} width={330} />
+      <Entry label={say('note')} value={note} onChange={setNote} error={form.wrong('note')} width={330} />
     </FormDialog>
   )
 }

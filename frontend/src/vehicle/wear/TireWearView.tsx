@@ -8,6 +8,7 @@ import { useMay } from '../../session/session'
 import { day } from '../../units/format'
 import { useVehicle } from '../VehiclePage'
 import type { TireWear } from './tireWear'
+import { say } from './words'
 
 /** One tire: its section and pattern, why, what to do about it, and when it reaches its limits. */
 export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLine[]; today: string }) {
@@ -17,7 +18,7 @@ export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLin
   const open = work.filter((line) => line.canBeScheduled && !line.scheduled)
   const planned = work.find((line) => line.scheduled)
   return (
-    <Box component="section" aria-label={`Wear of ${tire.position}`} sx={{ display: 'grid', gap: 2 }}>
+    <Box component="section" aria-label={say('wearOf', { position: tire.position })} sx={{ display: 'grid', gap: 2 }}>
       <Box
         sx={{
           display: 'grid',
@@ -30,7 +31,7 @@ export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLin
           {tire.section ? (
             <>
               <TreadSection
-                title={`Tread of ${tire.position}`}
+                title={say('treadOf', { position: tire.position })}
                 depths={tire.section}
                 words={{
                   outer: tire.section.outerWords,
@@ -41,23 +42,20 @@ export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLin
                 }}
               />
               <Box sx={{ fontSize: 12, color: 'text.secondary' }}>
-                Read {day(tire.section.on, today)}. Hatched: what is worn away. Line below: the shape, exaggerated.
-                {tire.section.lowest && ` Lowest place: ${tire.section.lowest}.`}
+                {say('readHatchedWhatIsWorn', { on: day(tire.section.on, today) })}
+                {tire.section.lowest && say('lowestPlace', { lowest: tire.section.lowest })}
               </Box>
             </>
           ) : (
-            <Box sx={{ p: 2, color: 'text.secondary' }}>
-              Measure the outer, center and inner groove to see the wear pattern.
-            </Box>
+            <Box sx={{ p: 2, color: 'text.secondary' }}>{say('measureTheOuterCenter')}</Box>
           )}
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ fontSize: 24, fontWeight: 750, fontStretch: '110%' }}>
-            {tire.position} {tire.pattern?.label ?? 'Pattern unknown'}
+            {tire.position} {tire.pattern?.label ?? say('patternUnknown')}
             {tire.pattern?.second && (
               <Box component="span" sx={{ fontSize: 15, fontWeight: 450 }}>
-                {' '}
-                also {tire.pattern.second}
+                {say('also', { second: tire.pattern.second })}
               </Box>
             )}
           </Box>
@@ -76,17 +74,19 @@ export function TireWearView({ tire, due, today }: { tire: TireWear; due: DueLin
           )}
           {open.length > 0 && may && (
             <Button variant="contained" sx={{ mt: 1.25 }} onClick={() => schedule(open)}>
-              Schedule this work…
+              {say('scheduleThisWork')}
             </Button>
           )}
-          {planned?.scheduled && <Box sx={{ mt: 1 }}>Scheduled for {day(planned.scheduled.day, today)}.</Box>}
+          {planned?.scheduled && (
+            <Box sx={{ mt: 1 }}>{say('scheduledFor', { day: day(planned.scheduled.day, today) })}</Box>
+          )}
           <Forecast tire={tire} today={today} />
         </Box>
       </Box>
       {tire.causes.length > 0 && <Causes tire={tire} />}
       {tire.unknown.length > 0 && (
         <Box>
-          <strong>Missing evidence:</strong> {tire.unknown.join(' ')}
+          <strong>{say('missingEvidence')}</strong> {tire.unknown.join(' ')}
         </Box>
       )}
     </Box>
@@ -97,7 +97,7 @@ function Causes({ tire }: { tire: TireWear }) {
   return (
     <Box
       component="ol"
-      aria-label="Causes, most likely first"
+      aria-label={say('causesMostLikelyFirst')}
       sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 1 }}
     >
       {tire.causes.map((cause, at) => (
@@ -121,12 +121,12 @@ function Causes({ tire }: { tire: TireWear }) {
             </strong>
             <Box sx={{ fontSize: 12.5 }}>{cause.firstCheck}</Box>
           </div>
-          <Evidence title="Evidence for" sign="+" lines={cause.evidenceFor} none="None on file" />
+          <Evidence title={say('evidenceFor')} sign="+" lines={cause.evidenceFor} none={say('noneOnFile')} />
           <Evidence
-            title="Evidence against"
+            title={say('evidenceAgainst')}
             sign="−"
             lines={cause.evidenceAgainst}
-            none="nothing on record against it"
+            none={say('nothingOnRecordAgainst')}
           />
         </Box>
       ))}
@@ -154,12 +154,13 @@ function Forecast({ tire, today }: { tire: TireWear; today: string }) {
   return (
     <Box sx={{ mt: 1.5, display: 'grid', gap: 0.25 }}>
       <WearChart tire={tire} />
-      <div>{forecast.rate ?? 'Wear rate unknown. It needs two readings at least 1,000 miles apart.'}</div>
-      {forecast.pull && <div>Pull point: {forecast.pull}</div>}
-      {forecast.legal && <div>Legal limit: {forecast.legal}</div>}
+      <div>{forecast.rate ?? say('wearRateUnknownItNeeds')}</div>
+      {forecast.pull && <div>{say('pullPoint', { pull: forecast.pull })}</div>}
+      {forecast.legal && <div>{say('legalLimit', { legal: forecast.legal })}</div>}
       {forecast.nextLimit && (
         <div>
-          Limiting: <strong>{forecast.nextLimit}</strong>
+          {say('limiting')}
+          <strong>{forecast.nextLimit}</strong>
           {forecast.nextLimitDate && ` (${day(forecast.nextLimitDate, today)})`}
         </div>
       )}

@@ -14,6 +14,7 @@ import { Entry } from '../../ui/Entry'
 import { LoadProblem } from '../../ui/ErrorNotice'
 import { LoadingLines } from '../../ui/Loading'
 import { useSend } from '../../ui/useSend'
+import { say } from './words'
 
 type Check = Schemas['CheckView']
 
@@ -23,7 +24,7 @@ export function TriageButton({ report }: { report: Schemas['ReportView'] }) {
   return (
     <>
       <Button size="small" onClick={() => setOpen(true)}>
-        Check in order…
+        {say('checkInOrder')}
       </Button>
       {open && <Triage report={report} onClose={() => setOpen(false)} />}
     </>
@@ -38,7 +39,10 @@ function Triage({ report, onClose }: { report: Schemas['ReportView']; onClose: (
     queryFn: () =>
       answerOf(api.GET('/api/reports/{id}/triage', { params: { path: { id: report.id }, query: { units } } })),
   })
-  const title = `Driver’s report: ${report.label}${report.corner ? ` at ${report.corner}` : ''}`
+  const title = say('driversReport', {
+    report: report.label,
+    corner: report.corner ? say('at', { corner: report.corner }) : '',
+  })
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="triage">
       <DialogTitle id="triage">{title}</DialogTitle>
@@ -49,7 +53,7 @@ function Triage({ report, onClose }: { report: Schemas['ReportView']; onClose: (
           <>
             {query.data.first && (
               <Alert severity="warning" icon={false} sx={{ mb: 1.5 }}>
-                <strong>Complete first:</strong> {query.data.first}
+                <strong>{say('completeFirst')}</strong> {query.data.first}
               </Alert>
             )}
             <Box component="ol" sx={{ m: 0, p: 0, listStyle: 'none', display: 'grid', gap: 1.5 }}>
@@ -66,17 +70,14 @@ function Triage({ report, onClose }: { report: Schemas['ReportView']; onClose: (
             </Box>
             {query.data.next === undefined && (
               <Box sx={{ mt: 1.5 }}>
-                Every check is made.{' '}
-                {query.data.checks.some((check) => check.found)
-                  ? 'Schedule work for what was found.'
-                  : 'None found a cause: no work follows.'}
+                {say('everyCheckIsMadeSchedule', { some: query.data.checks.some((check) => check.found) })}
               </Box>
             )}
           </>
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+        <Button onClick={onClose}>{say('close')}</Button>
       </DialogActions>
     </Dialog>
   )
@@ -97,7 +98,7 @@ function OneCheck(props: { report: Schemas['ReportView']; check: Check; number: 
         }),
       ),
     () => void queries.invalidateQueries({ queryKey: ['triage', report.id] }),
-    'The check is on record.',
+    say('checkIsOnRecord'),
   )
   const send = (cause: boolean) => {
     found.current = cause
@@ -112,23 +113,25 @@ function OneCheck(props: { report: Schemas['ReportView']; check: Check; number: 
       <strong>
         {props.number}. {check.title}
       </strong>
-      {check.suspicious && <Box component="span"> · what is on record speaks for it</Box>}
+      {check.suspicious && <Box component="span">{say('whatIsOnRecordSpeaks')}</Box>}
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {check.known.map((known) => (
           <li key={known}>{known}</li>
         ))}
       </Box>
       {check.found !== undefined && (
-        <div>{check.found ? `Found, ${check.by}: ${check.note}` : `Nothing found, ${check.by}`}</div>
+        <div>
+          {check.found ? say('found', { by: check.by, note: check.note }) : say('nothingFound', { by: check.by })}
+        </div>
       )}
       {props.next && props.may && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1, alignItems: 'flex-start' }}>
-          <Entry label="What was found" value={note} onChange={setNote} error={form.wrong('note')} width={260} />
+          <Entry label={say('whatWasFound')} value={note} onChange={setNote} error={form.wrong('note')} width={260} />
           <Button variant="outlined" sx={{ minHeight: 44 }} onClick={() => send(true)}>
-            Found the cause
+            {say('foundTheCause')}
           </Button>
           <Button variant="outlined" sx={{ minHeight: 44 }} onClick={() => send(false)}>
-            Nothing found
+            {say('nothingFound2')}
           </Button>
         </Box>
       )}

@@ -15,6 +15,7 @@ import { useVehicle } from '../VehiclePage'
 import { EventDialog } from './EventDialog'
 import { Reports } from './Reports'
 import { TireWearView } from './TireWearView'
+import { say } from './words'
 
 export type WearPage = Schemas['WearPage']
 
@@ -32,7 +33,7 @@ export function Wear() {
   const shown = page.tires.find((tire) => tire.position === picked) ?? worst
   return (
     <Box sx={{ px: { xs: 1.5, md: 2 }, py: 1.5, display: 'grid', gap: 2.5 }}>
-      <Box component="section" aria-label="Patterns">
+      <Box component="section" aria-label={say('patterns')}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
           {page.tires.map((tire) => (
             <Button
@@ -49,30 +50,28 @@ export function Wear() {
               }}
             >
               <strong>{tire.position}</strong>
-              <span style={{ fontWeight: 450 }}>{tire.pattern?.label ?? 'can’t tell'}</span>
+              <span style={{ fontWeight: 450 }}>{tire.pattern?.label ?? say('cantTell')}</span>
             </Button>
           ))}
         </Box>
       </Box>
       {shown && <TireWearView tire={shown} due={vehicle.due} today={page.today} />}
-      {page.tires.length === 0 && <Box>No tire on file on this vehicle. Record what is installed first.</Box>}
-      <Box component="section" aria-label="What happened">
+      {page.tires.length === 0 && <Box>{say('noTireOnFile')}</Box>}
+      <Box component="section" aria-label={say('whatHappened')}>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mb: 0.75 }}>
           <Box component="h2" sx={{ typography: 'h2', m: 0 }}>
-            Vehicle events
+            {say('vehicleEvents')}
           </Box>
           {may && (
             <Button size="small" onClick={() => setRecording(true)}>
-              Add event…
+              {say('addEvent2')}
             </Button>
           )}
         </Box>
         {page.events.length === 0 ? (
-          <Box sx={{ color: 'text.secondary' }}>
-            Nothing on record. Alignment and shock work here makes the causes surer.
-          </Box>
+          <Box sx={{ color: 'text.secondary' }}>{say('nothingOnRecordAlignment')}</Box>
         ) : (
-          <Table label="Events" heads={['Day', 'What', 'Note', 'By']}>
+          <Table label={say('events')} heads={['Day', 'What', 'Note', 'By']}>
             {page.events.map((event) => (
               <tr key={`${event.on} ${event.type} ${event.note}`}>
                 <td>{day(event.on, page.today)}</td>

@@ -64,9 +64,9 @@ final class SuspensionInputs {
             String what = limits.substring(0, 1).toUpperCase(Locale.ROOT) + limits.substring(1);
             boolean magnitude = points.stream().anyMatch(point -> point.limits().equals(limits) && point.magnitude());
             if (!magnitude) {
-                fields.add(new InputField(limits + "Least", WORDS.say("limitLeast", "what", what), type));
+                fields.add(new InputField(limits + "Least", WORDS.say("limitLeast", "point", what), type));
             }
-            fields.add(new InputField(limits + "Most", WORDS.say("limitMost", "what", what), type));
+            fields.add(new InputField(limits + "Most", WORDS.say("limitMost", "point", what), type));
         });
         return fields;
     }
@@ -284,7 +284,7 @@ final class SuspensionInputs {
 
         @Override
         public List<SuspensionFact> facts(Map<String, String> recordedValues, LocalDate on, String by) {
-            String axle = WORDS.say("axle", "orDefault", recordedValues.getOrDefault(AXLE, "1"));
+            String axle = WORDS.say("axle", "axle", recordedValues.getOrDefault(AXLE, "1"));
             return judge(ANGLES, recordedValues, text -> angle(text).doubleValue()).stream()
                     .filter(Judged::isHeld)
                     .map(one -> new SuspensionFact(

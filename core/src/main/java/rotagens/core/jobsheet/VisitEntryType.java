@@ -160,7 +160,7 @@ public enum VisitEntryType {
      */
     public String subject(Map<String, String> recordedValues) {
         return input(1) instanceof SuspensionInputs.AlignmentInput
-                ? WORDS.say("axle", "orDefault", recordedValues.getOrDefault(SuspensionInputs.AlignmentInput.AXLE, "1"))
+                ? WORDS.say("axle", "axle", recordedValues.getOrDefault(SuspensionInputs.AlignmentInput.AXLE, "1"))
                 : "";
     }
 

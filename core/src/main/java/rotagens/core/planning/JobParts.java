@@ -132,7 +132,7 @@ public record JobParts(Map<Part, Integer> counts, List<Position> lifted) {
                 String.join(WORDS.say("or"), verified),
                 "hasVerified",
                 !verified.isEmpty(),
-                "empty",
+                "torque",
                 settings.isEmpty()
                         ? WORDS.message("torqueAsTheManufacturerSays")
                         : WORDS.message("for", "settings", Message.join(settings, WORDS.say("and"))));

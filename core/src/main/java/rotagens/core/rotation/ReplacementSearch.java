@@ -87,7 +87,7 @@ public record ReplacementSearch(
                                         "thanItsMate",
                                         "apart",
                                         apart,
-                                        "more",
+                                        "largerOrSmaller",
                                         mateApart.getAsDouble() > 0 ? "larger" : "smaller",
                                         "mate",
                                         mate(position).code()));
@@ -157,7 +157,7 @@ public record ReplacementSearch(
         }
         return ages(best).equals(ages(second))
                 ? WORDS.message("bothMatchAlike", "ages", ages(best))
-                : WORDS.message("bothMatchAlikeTheBest", "ages", ages(best), "ages2", ages(second));
+                : WORDS.message("bothMatchAlikeTheBest", "older", ages(best), "younger", ages(second));
     }
 
     private static long count(ReplacementOption replacementOption) {

@@ -108,7 +108,7 @@ public final class RotationNotes {
                     if (Math.abs(larger) >= WORTH_SAYING_IN) {
                         said.add(WORDS.message(
                                 "isLargerThanItsMate",
-                                "more",
+                                "position",
                                 (larger > 0 ? position : inner).code(),
                                 "larger",
                                 Length.ofInches(Math.abs(larger))));

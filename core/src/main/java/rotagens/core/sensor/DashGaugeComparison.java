@@ -341,7 +341,7 @@ public record DashGaugeComparison(List<CornerMatch> corners, double totalPsi) {
         }
         return WORDS.message(
                 "noSensorsAreSwappedBut",
-                "mapToDouble",
+                "most",
                 Pressure.psi(
                         corners.stream().mapToDouble(CornerMatch::offPsi).max().orElseThrow()));
     }

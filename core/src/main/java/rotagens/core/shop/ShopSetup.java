@@ -50,17 +50,17 @@ public final class ShopSetup {
                 if (overlap(closures.get(one), closures.get(other))) {
                     faults.add(WORDS.message(
                             "twoClosuresOverlap",
-                            "closures",
+                            "one",
                             closures.get(one).reason(),
                             "from",
                             closures.get(one).from(),
                             "to",
                             closures.get(one).to(),
-                            "closures2",
+                            "other",
                             closures.get(other).reason(),
-                            "from2",
+                            "otherFrom",
                             closures.get(other).from(),
-                            "to2",
+                            "otherTo",
                             closures.get(other).to()));
                 }
             }

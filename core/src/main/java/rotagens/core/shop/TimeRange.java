@@ -46,7 +46,7 @@ public record TimeRange(int from, int to) {
     private static int minute(String text) {
         if (!text.matches("([01]?[0-9]|2[0-4]):[0-5][0-9]")) {
             throw new InvalidInputException(
-                    WORDS.say("isNoTimeOfDay", "more", text.length() > 12 ? text.substring(0, 12) : text));
+                    WORDS.say("isNoTimeOfDay", "typed", text.length() > 12 ? text.substring(0, 12) : text));
         }
         String[] parts = text.split(":");
         return Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]);

@@ -162,7 +162,7 @@ public record DotCode(String molded, DotWeek date) {
             Character meant = LOOKS_LIKE.get(code.charAt(at));
             if (meant != null) {
                 return Optional.of(
-                        WORDS.say("letterNeverOccurs", "charAt", code.charAt(at), "at", at + 1, "meant", meant));
+                        WORDS.say("letterNeverOccurs", "letter", code.charAt(at), "at", at + 1, "meant", meant));
             }
         }
         return Optional.empty();

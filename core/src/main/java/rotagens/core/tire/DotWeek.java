@@ -156,7 +156,7 @@ public record DotWeek(String marked, LocalDate weekStart, boolean isoWeek53, Cer
     public String doubt() {
         return switch (certainty) {
             case EXACT -> "";
-            case BEFORE_2000 -> WORDS.say("weekOf197198", "marked", marked.substring(0, 2), "charAt", marked.charAt(2));
+            case BEFORE_2000 -> WORDS.say("weekOf197198", "week", marked.substring(0, 2), "year", marked.charAt(2));
             case PARTLY_READ -> WORDS.say("partlyUnreadableJudged");
             case UNREADABLE -> WORDS.say("unreadableJudgedAsOlderThan");
         };

@@ -225,13 +225,13 @@ public sealed interface TireSize {
         public String inWords() {
             return WORDS.say(
                     "overallDiameterInSectionWidth",
-                    "rim",
+                    "diameter",
                     rim(diameterInches),
                     "widthInches",
                     String.format(Locale.ROOT, "%.2f", widthInches),
                     "label",
                     construction.label,
-                    "rim2",
+                    "rim",
                     rim(rimInches));
         }
 
@@ -346,7 +346,7 @@ public sealed interface TireSize {
         @Override
         public String inWords() {
             return WORDS.say(
-                    "sectionWidthInRim", "rim", rim(widthInches), "label", construction.label, "rim2", rim(rimInches));
+                    "sectionWidthInRim", "width", rim(widthInches), "label", construction.label, "rim", rim(rimInches));
         }
 
         @Override
@@ -411,7 +411,7 @@ public sealed interface TireSize {
                     van.group(4) != null);
         }
         throw new InvalidInputException(WORDS.say(
-                "isNoTireSizeKnown", "more", text.length() > 24 ? text.substring(0, 24) + "…" : text.strip()));
+                "isNoTireSizeKnown", "typed", text.length() > 24 ? text.substring(0, 24) + "…" : text.strip()));
     }
 
     private static String rim(double inches) {

@@ -1,5 +1,7 @@
 package rotagens.server.backup;
 
+import static rotagens.server.backup.BackupWords.WORDS;
+
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,16 +23,21 @@ public final class BackupCommand {
             if (words.size() == 4 && words.get(0).equals("backup")) {
                 Path data = Path.of(words.get(1));
                 if (!Files.exists(data.resolve(BackupFile.DATABASE))) {
-                    throw new Failed("There is no fleet in " + data + ".");
+                    throw new Failed(WORDS.say("thereIsNoFleet", "data", data));
                 }
                 Path made = BackupFile.make(
                         data, Path.of(words.get(2)), clock.instant(), Math.max(1, Integer.parseInt(words.get(3))));
-                out.println("Made and checked: " + made);
+                out.println(WORDS.say("madeAndChecked", "made", made));
                 return 0;
             }
             if (words.size() == 3 && words.get(0).equals("restore")) {
                 Path old = Restore.restore(Path.of(words.get(1)), Path.of(words.get(2)), clock.instant());
-                out.println("Restored into " + words.get(2) + (old == null ? "." : ". What was there lies in " + old));
+                out.println(WORDS.say(
+                        "restoredInto",
+                        "words",
+                        words.get(2),
+                        "old",
+                        old == null ? "." : WORDS.say("whatWasThereLies", "old", old)));
                 return 0;
             }
             err.println("backup DATA FOLDER KEEP, or restore FILE DATA");

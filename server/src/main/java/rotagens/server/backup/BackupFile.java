@@ -1,5 +1,7 @@
 package rotagens.server.backup;
 
+import static rotagens.server.backup.BackupWords.WORDS;
+
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -111,7 +113,7 @@ final class BackupFile {
             }
             return done;
         } catch (IOException | SQLException e) {
-            throw new Failed("No backup was made. Is the disk full, or the folder " + folder + " not writable?", e);
+            throw new Failed(WORDS.say("noBackupWasMade", "folder", folder), e);
         } finally {
             discard(half);
             discard(copy);
@@ -163,7 +165,7 @@ final class BackupFile {
             folder = Files.createTempDirectory(zip.toAbsolutePath().getParent(), "check");
             unpack(zip, folder);
         } catch (IOException e) {
-            throw new Failed("The backup can’t be read back", e);
+            throw new Failed(WORDS.say("backupCantBeReadBack"), e);
         } finally {
             remove(folder);
         }
@@ -176,7 +178,7 @@ final class BackupFile {
                 String name = entry.getName();
                 // Names are ours or nothing: no other file, and none outside the folder.
                 if (!name.equals(DATABASE) && !PHOTO.matcher(name).matches()) {
-                    throw new Failed("This isn’t a backup of ours: it holds " + name + ".");
+                    throw new Failed(WORDS.say("thisIsntABackup", "name", name));
                 }
                 Path to = folder.resolve(name);
                 Files.createDirectories(to.getParent());
@@ -185,21 +187,23 @@ final class BackupFile {
                 }
             }
         } catch (IOException e) {
-            throw new Failed("This file can’t be read as a backup", e);
+            throw new Failed(WORDS.say("thisFileCantBeRead"), e);
         }
         if (!Files.exists(folder.resolve(DATABASE))) {
-            throw new Failed("This isn’t a backup of ours: it holds no database.");
+            throw new Failed(WORDS.say("thisIsntABackup2"));
         }
         try {
             DataFileCheck.check(folder.resolve(DATABASE));
         } catch (DataFileException e) {
-            throw new Failed("This backup can’t be used. "
-                    + e.getMessage().replace(folder.resolve(DATABASE).toString(), "it"));
+            throw new Failed(WORDS.say(
+                    "thisBackupCantBeUsed",
+                    "message",
+                    e.getMessage().replace(folder.resolve(DATABASE).toString(), "it")));
         }
         List<String> wrong = faults(folder);
         if (!wrong.isEmpty()) {
-            throw new Failed("The backup is damaged: "
-                    + String.join("; ", wrong.subList(0, Math.min(3, wrong.size()))));
+            throw new Failed(WORDS.say(
+                    "backupIsDamaged", "wrong", String.join("; ", wrong.subList(0, Math.min(3, wrong.size())))));
         }
     }
 
@@ -214,14 +218,14 @@ final class BackupFile {
                 }
             }
             column(statement, "PRAGMA foreign_key_check")
-                    .forEach(table -> wrong.add("a line of " + table + " belongs to nothing"));
+                    .forEach(table -> wrong.add(WORDS.say("lineOfBelongsToNothing", "table", table)));
             boolean earlier =
                     !column(statement, HistoryIntegrityCheck.IS_EARLIER).isEmpty();
             column(statement, HistoryIntegrityCheck.broken(earlier))
-                    .forEach(tire -> wrong.add("tire " + tire + " is not where its history ends"));
+                    .forEach(tire -> wrong.add(WORDS.say("tireIsNotWhere", "tire", tire)));
             for (String photo : column(statement, "SELECT file FROM photo")) {
                 if (!Files.exists(folder.resolve(PHOTOS).resolve(photo))) {
-                    wrong.add("photo " + photo + " is missing");
+                    wrong.add(WORDS.say("photoIsMissing", "photo", photo));
                 }
             }
         } catch (SQLException e) {

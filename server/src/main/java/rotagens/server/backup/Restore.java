@@ -1,5 +1,7 @@
 package rotagens.server.backup;
 
+import static rotagens.server.backup.BackupWords.WORDS;
+
 import java.io.IOException;
 import java.nio.channels.FileLock;
 import java.nio.file.Files;
@@ -35,7 +37,7 @@ final class Restore {
             Files.createDirectories(data);
             try (FileLock held = DataFolderLock.take(data)) {
                 if (held == null) {
-                    throw new Failed("Rotagens is running on " + data + ". Stop it first.");
+                    throw new Failed(WORDS.say("rotagensIsRunningOnStop", "data", data));
                 }
                 fresh = Files.createTempDirectory(data, "restoring");
                 BackupFile.unpack(zip, fresh);
@@ -56,7 +58,7 @@ final class Restore {
                 return had ? old : null;
             }
         } catch (IOException e) {
-            throw new Failed("The backup could not be put into " + data, e);
+            throw new Failed(WORDS.say("backupCouldNotBePut", "data", data), e);
         } finally {
             BackupFile.remove(fresh);
         }

@@ -1,5 +1,7 @@
 package rotagens.server.calendar;
 
+import static rotagens.server.calendar.CalendarWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -34,7 +36,7 @@ class CalendarLinks {
         }
 
         String label() {
-            return person != null ? person : yard != null ? yard : "all yards";
+            return person != null ? person : yard != null ? yard : WORDS.say("allYards");
         }
     }
 
@@ -68,19 +70,19 @@ class CalendarLinks {
     public NewCalendarLinkView add(CalendarLinkRequest wish) {
         changeTracker.draftsOnly();
         if (store.count() >= MOST_FEEDS) {
-            throw ProblemException.conflict("There are " + MOST_FEEDS + " addresses already. Take one back first.");
+            throw ProblemException.conflict(WORDS.say("thereAreAddressesAlreadyTake", "mostFeeds", MOST_FEEDS));
         }
         Long yard = wish.yard() == null || wish.yard().isBlank()
                 ? null
                 : register.knownYard(wish.yard())
-                        .orElseThrow(() -> ProblemException.field("yard", "There is no such yard."));
+                        .orElseThrow(() -> ProblemException.field("yard", WORDS.say("thereIsNoSuchYard")));
         Long crew = wish.person() == null || wish.person().isBlank()
                 ? null
                 : people.names().entrySet().stream()
                         .filter(one -> one.getValue().equals(wish.person()))
                         .findFirst()
                         .map(Map.Entry::getKey)
-                        .orElseThrow(() -> ProblemException.field("person", "There is no person of this name."));
+                        .orElseThrow(() -> ProblemException.field("person", WORDS.say("thereIsNoPerson")));
         String code = Secrets.random();
         long id = store.add(Secrets.digest(code), yard, crew, clock.instant(), people.me());
         return new NewCalendarLinkView(
@@ -92,13 +94,13 @@ class CalendarLinks {
     public void revoke(long id) {
         changeTracker.draftsOnly();
         if (!store.revoke(id, clock.instant())) {
-            throw ProblemException.notFound("There is no such address.");
+            throw ProblemException.notFound(WORDS.say("thereIsNoSuchAddress"));
         }
     }
 
     /** What the address with this secret shows. */
     Scope scope(String code) {
         return store.scope(Secrets.digest(code))
-                .orElseThrow(() -> ProblemException.notFound("This calendar isn’t shared any more."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thisCalendarIsntSharedAny")));
     }
 }

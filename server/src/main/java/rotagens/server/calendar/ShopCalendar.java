@@ -1,5 +1,7 @@
 package rotagens.server.calendar;
 
+import static rotagens.server.calendar.CalendarWords.WORDS;
+
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -111,21 +113,25 @@ class ShopCalendar {
                     .toInstant()));
         }
         event.add(new Summary(entry.unit() + ": " + String.join(", ", entry.work())));
-        event.add(new Location(entry.yard() + (entry.bay() == null ? "" : ", bay " + entry.bay())));
+        event.add(new Location(entry.yard() + (entry.bay() == null ? "" : WORDS.say("bay", "bay", entry.bay()))));
         event.add(new Description(description(entry)));
         return event;
     }
 
     /** The same for one job for good, and no other's in any other shop: by its number and the moment it was planned. */
     private static String uid(Entry entry) {
-        return UUID.nameUUIDFromBytes(
-                        ("rotagens job " + entry.jobId() + " " + entry.plannedAt()).getBytes(StandardCharsets.UTF_8))
+        return UUID.nameUUIDFromBytes((WORDS.say("rotagensJob", "jobId", entry.jobId(), "plannedAt", entry.plannedAt()))
+                        .getBytes(StandardCharsets.UTF_8))
                 + "@rotagens";
     }
 
     private static String description(Entry entry) {
         List<String> people = entry.people();
-        return (people.isEmpty() ? "Not assigned yet" : String.join(", ", people))
-                + (entry.start() == null ? ". A day and no hour yet." : ".");
+        return WORDS.say(
+                "mark",
+                "people",
+                people.isEmpty() ? WORDS.say("notAssignedYet") : String.join(", ", people),
+                "start",
+                entry.start() == null ? WORDS.say("dayAndNoHourYet") : ".");
     }
 }

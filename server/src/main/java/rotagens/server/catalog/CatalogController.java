@@ -1,5 +1,7 @@
 package rotagens.server.catalog;
 
+import static rotagens.server.catalog.CatalogWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -114,16 +116,13 @@ class CatalogController {
         List<Long> same = parseRequest.retread() ? List.of() : tireStore.sameDot(code.molded(), null);
         List<String> notes = new java.util.ArrayList<>();
         if (code.date().isoWeek53()) {
-            notes.add(
-                    "Week 53 doesn’t occur in that year by the federal count: some manufacturers count otherwise. Saved as molded;"
-                            + " age counts from week 52.");
+            notes.add(WORDS.say("week53DoesntOccur"));
         }
         if (code.molded().length() <= 4) {
-            notes.add("Only the date. The whole code is on one sidewall and names plant and manufacturer.");
+            notes.add(WORDS.say("onlyTheDateTheWhole"));
         }
         if (!same.isEmpty()) {
-            notes.add(
-                    "On file already. Codes aren’t serial numbers, so this can be another tire; check that it isn’t the same one twice.");
+            notes.add(WORDS.say("onFileAlreadyCodesArent"));
         }
         return new ParsedDotCodeView(
                 code.molded(),

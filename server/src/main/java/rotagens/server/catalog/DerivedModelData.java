@@ -1,5 +1,7 @@
 package rotagens.server.catalog;
 
+import static rotagens.server.catalog.CatalogWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -32,8 +34,8 @@ public final class DerivedModelData {
             properties.add(new Property(
                     switch (part.field()) {
                         case SIZE -> "Size";
-                        case SERVICE -> "Service description";
-                        case RANGE -> "Load range";
+                        case SERVICE -> WORDS.say("serviceDescription");
+                        case RANGE -> WORDS.say("loadRange");
                     },
                     part.read(),
                     part.meaning().in(units)));
@@ -41,29 +43,29 @@ public final class DerivedModelData {
         Optional<Length> fresh =
                 model.size().overallDiameter().or(() -> diameter.map(text -> Length.parse(text, Units.US)));
         properties.add(new Property(
-                "Overall diameter new",
+                WORDS.say("overallDiameterNew"),
                 fresh.map(length -> length.format(units)).orElse(null),
                 model.size().overallDiameter().isPresent()
-                        ? "worked out from the size"
+                        ? WORDS.say("workedOutFromTheSize")
                         : fresh.isPresent()
-                                ? "from the manufacturer’s data"
-                                : "this notation doesn’t give it: read it from the manufacturer’s data"));
+                                ? WORDS.say("fromTheManufacturersData")
+                                : WORDS.say("thisNotationDoesntGive")));
         properties.add(new Property(
-                "Original tread depth",
+                WORDS.say("originalTreadDepth"),
                 model.originalDepth().map(depth -> depth.format(units)).orElse(null),
                 null));
         model.originalDepth()
                 .ifPresent(original -> fresh.ifPresent(length -> {
                     TreadDepth worn = present.orElse(TreadDepth.of32nds(WORN_32NDS));
                     properties.add(new Property(
-                            "Overall diameter at " + worn.format(units),
+                            WORDS.say("overallDiameter", "worn", worn.format(units)),
                             TireSize.worn(length, original, worn).format(units),
-                            present.isPresent() ? "as it is worn now" : "worn to the legal limit"));
+                            present.isPresent() ? WORDS.say("asItIsWornNow") : WORDS.say("wornToTheLegalLimit")));
                 }));
-        model.ratings().maxLoad(false).ifPresent(load -> properties.add(load("Maximum load", load, units)));
-        model.ratings().maxLoad(true).ifPresent(load -> properties.add(load("… as one of a dual", load, units)));
+        model.ratings().maxLoad(false).ifPresent(load -> properties.add(load(WORDS.say("maximumLoad"), load, units)));
+        model.ratings().maxLoad(true).ifPresent(load -> properties.add(load(WORDS.say("asOneOfADual"), load, units)));
         properties.add(new Property(
-                "Molded pressure",
+                WORDS.say("moldedPressure"),
                 model.moldedPressure().map(pressure -> pressure.format(units)).orElse(null),
                 model.moldedPressureMeaning().in(units)));
         return properties;
@@ -71,6 +73,6 @@ public final class DerivedModelData {
 
     private static Property load(String what, Load load, Units units) {
         Units other = units == Units.US ? Units.METRIC : Units.US;
-        return new Property(what, load.format(units), load.format(other) + ", at the molded pressure");
+        return new Property(what, load.format(units), WORDS.say("atTheMoldedPressure", "load", load.format(other)));
     }
 }

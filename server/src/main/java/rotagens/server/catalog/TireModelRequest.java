@@ -1,5 +1,7 @@
 package rotagens.server.catalog;
 
+import static rotagens.server.catalog.CatalogWords.WORDS;
+
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import rotagens.core.measure.Length;
@@ -44,9 +46,9 @@ public record TireModelRequest(
         InputValidator typed = new InputValidator();
         Load.Unit scale = units == Units.US ? Load.Unit.LB : Load.Unit.KG;
         String makerName = typed.text("manufacturer", manufacturer, 60);
-        typed.unless(!makerName.isEmpty(), "manufacturer", "Enter the manufacturer as molded.");
+        typed.unless(!makerName.isEmpty(), "manufacturer", WORDS.say("enterTheManufacturerAsMolded"));
         String modelName = typed.text("name", name, 80);
-        typed.unless(!modelName.isEmpty(), "name", "Enter the model: often molded on one sidewall only.");
+        typed.unless(!modelName.isEmpty(), "name", WORDS.say("enterTheModelOftenMolded"));
         Optional<TireSize> readSize = typed.required("size", size, TireSize::parse);
         LoadRatings loadRatings = new LoadRatings(
                 typed.optional("service", service, ServiceDescription::parse),

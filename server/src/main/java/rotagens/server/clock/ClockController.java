@@ -1,5 +1,7 @@
 package rotagens.server.clock;
 
+import static rotagens.server.clock.ClockWords.WORDS;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -53,9 +55,8 @@ class ClockController {
 
     private String words(Instant latest) {
         ZoneId zone = readClock.getZone();
-        return "This machine’s clock says " + written(watch.machine(), zone)
-                + ", but something was stored on " + written(latest, zone)
-                + ". Nothing is stored until the clock is set right, and everything is shown as of then: ages and due days would be wrong.";
+        return WORDS.say(
+                "thisMachinesClockSaysBut", "now", written(watch.machine(), zone), "stored", written(latest, zone));
     }
 
     /** Refuses writes while the clock can't be right; looking, signing in and setting it right go on. */

@@ -1,5 +1,7 @@
 package rotagens.server.digest;
 
+import static rotagens.server.digest.DigestWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -82,14 +84,14 @@ public class MorningDigest {
     DigestView now(Units units) {
         DigestView mail = today(units);
         if (mail.recipient().isEmpty()) {
-            throw ProblemException.conflict("Save first whom the mail goes to.");
+            throw ProblemException.conflict(WORDS.say("saveFirstWhomTheMail"));
         }
         outbox.add(mail.recipient(), mail.subject(), mail.body(), people.me());
         return mail;
     }
 
     private static String subjectOf(LocalDate today) {
-        return "Morning of " + Message.of("{}", today).in(Units.US);
+        return WORDS.say("morningOf", "today", Message.of("{}", today).in(Units.US));
     }
 
     /** What the mail of today says. */
@@ -102,34 +104,40 @@ public class MorningDigest {
                 .filter(job -> !job.day().isAfter(today))
                 .toList();
         List<String> late = purchasing.late().stream()
-                .map(order -> Message.of(
-                                "{}, ordered {}, expected {}", order.supplier(), order.ordered(), order.expected())
+                .map(order -> WORDS.message(
+                                "orderedExpected",
+                                "supplier",
+                                order.supplier(),
+                                "ordered",
+                                order.ordered(),
+                                "expected",
+                                order.expected())
                         .in(units))
                 .toList();
         StringBuilder body = new StringBuilder();
         part(
                 body,
-                "Do not operate",
+                WORDS.say("doNotOperate"),
                 stopped.stream().map(vehicle -> stopped(vehicle, units)).toList());
         part(
                 body,
-                "Jobs today",
+                WORDS.say("jobsToday"),
                 jobs.stream()
                         .filter(job -> job.day().equals(today))
                         .map(MorningDigest::job)
                         .toList());
         part(
                 body,
-                "Jobs not done on their day",
+                WORDS.say("jobsNotDoneOnTheir"),
                 jobs.stream()
                         .filter(job -> job.day().isBefore(today))
                         .map(job -> Message.of("{}, {}", job(job), job.day()).in(units))
                         .toList());
-        part(body, "Late orders", late);
+        part(body, WORDS.say("lateOrders"), late);
         return new DigestView(
                 settings.all().digestTo(),
-                subjectOf(today) + ": " + stopped.size() + " must not operate, " + jobs.size()
-                        + (jobs.size() == 1 ? " job" : " jobs"),
+                WORDS.say(
+                        "mustNotOperateJob", "fleet", subjectOf(today), "stopped", stopped.size(), "jobs", jobs.size()),
                 body.toString());
     }
 

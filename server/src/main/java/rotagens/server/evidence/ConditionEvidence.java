@@ -1,6 +1,7 @@
 package rotagens.server.evidence;
 
 import static rotagens.server.evidence.Cells.row;
+import static rotagens.server.evidence.EvidenceWords.WORDS;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -82,8 +83,8 @@ class ConditionEvidence {
             Assessment judged = vehicle.judgements().get(position);
             rows.add(row(
                     position.code(),
-                    tire.map(one -> one.tire().model().title()).orElse("none on file"),
-                    tire.flatMap(InstalledTire::dotCode).orElse("not read"),
+                    tire.map(one -> one.tire().model().title()).orElse(WORDS.say("noneOnFile")),
+                    tire.flatMap(InstalledTire::dotCode).orElse(WORDS.say("notRead")),
                     tire.flatMap(one -> one.tire().dotWeek()).map(made -> made.marked()),
                     tire.flatMap(one -> one.tire().dotWeek())
                             .map(made -> Math.floor(made.ageYears(vehicle.today()) * 10) / 10 + " y"),
@@ -94,8 +95,8 @@ class ConditionEvidence {
         }
         return section(
                 EvidenceSectionCode.TIRES,
-                "Tires and verdicts",
-                List.of("Position", "Tire", "DOT code", "Week", "Age", "Verdict", "Why"),
+                WORDS.say("tiresAndVerdicts"),
+                List.of("Position", "Tire", WORDS.say("dotCode"), "Week", "Age", "Verdict", "Why"),
                 rows);
     }
 
@@ -105,8 +106,9 @@ class ConditionEvidence {
                         one -> one.gauge().name(),
                         one -> one.gauge()
                                 .calibrated()
-                                .map(day -> "calibrated " + Cells.row(day).get(0))
-                                .orElse("no calibration on file"),
+                                .map(day -> WORDS.say(
+                                        "calibrated", "day", Cells.row(day).get(0)))
+                                .orElse(WORDS.say("noCalibrationOnFile")),
                         (first, second) -> first));
         List<List<String>> rows = new ArrayList<>();
         span.vehicle().onFile().places().entrySet().stream()
@@ -133,7 +135,7 @@ class ConditionEvidence {
                 });
         return section(
                 EvidenceSectionCode.READINGS,
-                "Last readings, with gauge and calibration",
+                WORDS.say("lastReadingsWithGauge"),
                 List.of("Position", "Read", "Day", "Gauge"),
                 rows);
     }
@@ -144,7 +146,7 @@ class ConditionEvidence {
                 fact.label(span.units()),
                 span.day(fact.at()),
                 fact.gauges().stream()
-                        .map(gauge -> gauge + ", " + calibrated.getOrDefault(gauge, "no calibration on file"))
+                        .map(gauge -> gauge + ", " + calibrated.getOrDefault(gauge, WORDS.say("noCalibrationOnFile")))
                         .collect(Collectors.joining("; ")));
     }
 
@@ -169,16 +171,18 @@ class ConditionEvidence {
         });
         return section(
                 EvidenceSectionCode.PRESSURES,
-                "Target pressures and their basis, "
-                        + vehicle.state().facts().currentLoadState().state().label() + " load",
-                List.of("Position", "Target", "Basis", "Worked out"),
+                WORDS.say(
+                        "targetPressuresAndTheirBasis",
+                        "state",
+                        vehicle.state().facts().currentLoadState().state().label()),
+                List.of("Position", "Target", "Basis", WORDS.say("workedOut")),
                 rows);
     }
 
     private static EvidenceSection tickets(Span span) {
         return section(
                 EvidenceSectionCode.SCALE_TICKETS,
-                "Scale tickets",
+                WORDS.say("scaleTickets"),
                 List.of("Day", "Scale", "Load", "Axles", "Vehicle"),
                 span.vehicle().state().facts().scaleTickets().stream()
                         .filter(ticket -> span.holds(ticket.on()))
@@ -202,7 +206,7 @@ class ConditionEvidence {
         Map<Long, String> positions = span.positions();
         return section(
                 EvidenceSectionCode.INSPECTIONS,
-                "Inspections: what was read, found and cleared",
+                WORDS.say("inspectionsWhatWasReadFound"),
                 List.of("Day", "Position", "What", "By"),
                 facts.stream()
                         .filter(fact -> span.holds(fact.at()))
@@ -219,7 +223,7 @@ class ConditionEvidence {
         Map<Long, String> positions = span.positions();
         return section(
                 EvidenceSectionCode.MOVES,
-                "Tires that came, moved and left",
+                WORDS.say("tiresThatCameMoved"),
                 List.of("Day", "From", "To", "Why", "By"),
                 tires.wholeLedger(span.vehicle().id()).stream()
                         .filter(move -> span.holds(move.at()))
@@ -237,7 +241,7 @@ class ConditionEvidence {
         Map<Long, String> positions = span.positions();
         return section(
                 EvidenceSectionCode.GAS,
-                "What tires are filled with, and how pure",
+                WORDS.say("whatTiresAreFilled"),
                 List.of("Day", "Position", "Gas", "Purity", "By"),
                 facts.stream()
                         .filter(fact -> span.holds(fact.at()))
@@ -261,7 +265,7 @@ class ConditionEvidence {
         return section(
                 EvidenceSectionCode.PHOTOS,
                 "Photos",
-                List.of("Day", "Where", "By", "SHA-256 of the file"),
+                List.of("Day", "Where", "By", WORDS.say("sha256OfTheFile")),
                 photos.ofVehicle(span.vehicle().id()).stream()
                         .filter(photo -> span.holds(photo.at()))
                         .sorted(Comparator.comparing(Photos.OnFile::at))
@@ -275,7 +279,7 @@ class ConditionEvidence {
 
     private String digest(String file) {
         byte[] bytes = photos.bytes(file);
-        return bytes.length == 0 ? "the file is gone" : EvidenceViews.sha256(bytes);
+        return bytes.length == 0 ? WORDS.say("fileIsGone") : EvidenceViews.sha256(bytes);
     }
 
     private static EvidenceSection alerts(Span span) {
@@ -285,8 +289,12 @@ class ConditionEvidence {
                 .suspension()
                 .forEach(alert -> rows.add(row(
                         "vehicle",
-                        alert.statement().in(span.units()) + ", limit "
-                                + alert.fact().limit().in(span.units()),
+                        WORDS.say(
+                                "limit",
+                                "alert",
+                                alert.statement().in(span.units()),
+                                "fact",
+                                alert.fact().limit().in(span.units())),
                         alert.since(),
                         alert.fact().by())));
         span.vehicle()
@@ -301,15 +309,16 @@ class ConditionEvidence {
                         .open()
                         .forEach(alert -> rows.add(
                                 row(position.code(), alert.statement().in(span.units()), alert.on(), alert.by()))));
-        return section(EvidenceSectionCode.ALERTS, "Open alerts", List.of("Where", "What", "Since", "By"), rows);
+        return section(
+                EvidenceSectionCode.ALERTS, WORDS.say("openAlerts"), List.of("Where", "What", "Since", "By"), rows);
     }
 
     private EvidenceSection openWork(Span span) {
         List<DueItemView> due = jobs.due(List.of(span.vehicle()), span.units());
         return section(
                 EvidenceSectionCode.OPEN_WORK,
-                "Open work",
-                List.of("Due", "Where", "Work", "Why", "Planned for"),
+                WORDS.say("openWork"),
+                List.of("Due", "Where", "Work", "Why", WORDS.say("plannedFor")),
                 due.stream()
                         .sorted(Comparator.comparing(DueItemView::due))
                         .map(item -> row(

@@ -1,5 +1,7 @@
 package rotagens.server.evidence;
 
+import static rotagens.server.evidence.EvidenceWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -48,15 +50,25 @@ class EvidenceController {
                 "evidence-" + pack.unit() + "-" + pack.from() + "-" + pack.to() + ".pdf",
                 pdf.pdf(
                         "evidence",
-                        pack.unit() + " evidence pack",
-                        "Rotagens, " + pack.unit() + ", checksum "
-                                + pack.checksum().substring(0, 16),
+                        WORDS.say("evidencePack", "pack", pack.unit()),
+                        WORDS.say(
+                                "rotagensChecksum",
+                                "pack",
+                                pack.unit(),
+                                "checksum",
+                                pack.checksum().substring(0, 16)),
                         Map.of(
                                 "about",
-                                pack.description() + " · " + pack.yard() + " yard",
+                                pack.description() + " · " + pack.yard() + WORDS.say("yard"),
                                 "span",
-                                dates.format(pack.from()) + " to " + dates.format(pack.to())
-                                        + "; tires, alerts and open work as of " + dates.format(pack.asOf()),
+                                WORDS.say(
+                                        "toTiresAlertsAndOpen",
+                                        "from",
+                                        dates.format(pack.from()),
+                                        "to",
+                                        dates.format(pack.to()),
+                                        "today",
+                                        dates.format(pack.asOf())),
                                 "sections",
                                 List.copyOf(pack.sections()),
                                 "checksum",

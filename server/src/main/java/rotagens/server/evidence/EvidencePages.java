@@ -1,5 +1,7 @@
 package rotagens.server.evidence;
 
+import static rotagens.server.evidence.EvidenceWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -73,10 +75,12 @@ class EvidencePages {
         LocalDate last = Optional.ofNullable(to).orElse(vehicle.today());
         LocalDate first = Optional.ofNullable(from).orElse(last.minusYears(1));
         InputValidator wrong = new InputValidator();
-        wrong.unless(!first.isAfter(last), "from", "The first day is after the last. Check both.");
+        wrong.unless(!first.isAfter(last), "from", WORDS.say("firstDayIsAfter"));
         wrong.unless(
-                !first.isBefore(last.minusYears(MOST_YEARS)), "from", "At most " + MOST_YEARS + " years in one pack.");
-        wrong.unless(!last.isAfter(vehicle.today()), "to", "The last day is in the future.");
+                !first.isBefore(last.minusYears(MOST_YEARS)),
+                "from",
+                WORDS.say("atMostYearsInOne", "mostYears", MOST_YEARS));
+        wrong.unless(!last.isAfter(vehicle.today()), "to", WORDS.say("lastDay"));
         wrong.refuseIfWrong();
         Span span = new Span(vehicle, first, last, units, clock);
         List<EvidenceSection> sections = new ArrayList<>(condition.sections(span));

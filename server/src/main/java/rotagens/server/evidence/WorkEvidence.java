@@ -1,6 +1,7 @@
 package rotagens.server.evidence;
 
 import static rotagens.server.evidence.Cells.row;
+import static rotagens.server.evidence.EvidenceWords.WORDS;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -59,8 +60,8 @@ class WorkEvidence {
                 work(span),
                 new EvidenceSection(
                         EvidenceSectionCode.TORQUE,
-                        "Torque and re-torque",
-                        List.of("Day", "Position", "Step", "What", "Wrench", "Within limits", "By"),
+                        WORDS.say("torqueAndReTorque"),
+                        List.of("Day", "Position", "Step", "What", "Wrench", WORDS.say("withinLimits"), "By"),
                         steps(marks, TORQUE)
                                 .map(mark -> row(
                                         span.day(mark.at()),
@@ -73,15 +74,15 @@ class WorkEvidence {
                                 .toList()),
                 new EvidenceSection(
                         EvidenceSectionCode.BEAD_GAPS,
-                        "Bead gaps, every try",
-                        List.of("Day", "Position", "Gaps", "Within limits", "By"),
+                        WORDS.say("beadGapsEveryTry"),
+                        List.of("Day", "Position", "Gaps", WORDS.say("withinLimits"), "By"),
                         steps(marks, Set.of(StepCode.BEAD_GAP))
                                 .map(mark ->
                                         row(span.day(mark.at()), mark.position(), gaps(mark), within(mark), mark.by()))
                                 .toList()),
                 new EvidenceSection(
                         EvidenceSectionCode.SUSPENSION,
-                        "Steering, suspension, alignment, outside work",
+                        WORDS.say("steeringSuspensionAlignmentOutsideWork"),
                         List.of("Day", "What", "Figures", "Concern", "By"),
                         lines.stream()
                                 .filter(line -> SUSPENSION.contains(line.type()))
@@ -110,7 +111,8 @@ class WorkEvidence {
         String read = mark.recordedValues().entrySet().stream()
                 .filter(entry -> entry.getKey().matches("(gap|back)[0-9]"))
                 .sorted(java.util.Map.Entry.comparingByKey())
-                .map(entry -> (entry.getKey().startsWith("gap") ? "front " : "back ") + entry.getValue())
+                .map(entry ->
+                        WORDS.say("front", "startsWith", entry.getKey().startsWith("gap"), "entry", entry.getValue()))
                 .collect(Collectors.joining(", "));
         return mark.status() == Status.DONE ? mark.statement() : read + ". " + mark.statement();
     }
@@ -118,7 +120,7 @@ class WorkEvidence {
     private EvidenceSection work(Span span) {
         return new EvidenceSection(
                 EvidenceSectionCode.WORK,
-                "Work completed",
+                WORDS.say("workCompleted"),
                 List.of("Day", "Position", "Work", "Done", "By"),
                 jobs.done(span.begins(), span.ends()).stream()
                         .filter(job -> job.vehicleId() == span.vehicle().id())
@@ -142,8 +144,12 @@ class WorkEvidence {
                         mark.at(),
                         row(
                                 span.day(mark.at()),
-                                "Step skipped: " + mark.step().title()
-                                        + (mark.position() == null ? "" : " at " + mark.position()),
+                                WORDS.say(
+                                        "stepSkipped",
+                                        "step",
+                                        mark.step().title(),
+                                        "position",
+                                        mark.position() == null ? "" : WORDS.say("at", "position", mark.position())),
                                 mark.statement(),
                                 mark.by()))));
         overrides.ofVehicle(span.vehicle().id()).stream()
@@ -152,7 +158,7 @@ class WorkEvidence {
                         lines.add(new Line(one.at(), row(span.day(one.at()), one.what(), one.reason(), one.by()))));
         return new EvidenceSection(
                 EvidenceSectionCode.OVERRIDES,
-                "Decided otherwise, by name",
+                WORDS.say("decidedOtherwiseByName"),
                 List.of("Day", "What", "Reason", "By"),
                 lines.stream()
                         .sorted(Comparator.comparing(Line::at))

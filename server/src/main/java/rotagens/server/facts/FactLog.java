@@ -1,5 +1,7 @@
 package rotagens.server.facts;
 
+import static rotagens.server.facts.FactsWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -172,9 +174,9 @@ public class FactLog {
     @Transactional
     public long voidReading(long readingId, String reason, long personId) {
         Readings.OnFile reading =
-                readings.reading(readingId).orElseThrow(() -> ProblemException.notFound("Reading not found."));
+                readings.reading(readingId).orElseThrow(() -> ProblemException.notFound(WORDS.say("readingNotFound")));
         if (reading.isVoided()) {
-            throw ProblemException.conflict("This reading is voided already.");
+            throw ProblemException.conflict(WORDS.say("thisReadingIsVoidedAlready"));
         }
         readings.voidReading(readingId, clock.instant(), personId, reason);
         readings.fold(List.of(reading.tireId()));

@@ -1,5 +1,7 @@
 package rotagens.server.fleet;
 
+import static rotagens.server.fleet.FleetWords.WORDS;
+
 import rotagens.core.vehicle.Position;
 import rotagens.server.web.ProblemException;
 
@@ -18,7 +20,9 @@ public final class VehiclePositions {
     public static Position of(VehicleAssessment vehicleAssessment, String code) {
         return vehicleAssessment
                 .position(code)
-                .orElseThrow(() -> ProblemException.notFound("This vehicle has no position "
-                        + (code == null || code.length() > LONGEST_REPEATED ? "with that name" : code) + "."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say(
+                        "thisVehicleHasNoPosition",
+                        "code",
+                        code == null || code.length() > LONGEST_REPEATED ? WORDS.say("withThatName") : code)));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.fleetpages;
 
+import static rotagens.server.fleetpages.FleetpagesWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,7 +14,6 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Reading;
 import rotagens.core.inspection.TireState;
 import rotagens.core.measure.Distance;
-import rotagens.core.measure.Message;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
@@ -93,11 +94,15 @@ class VehiclePages {
     /** Which load the pressures are for, and until when where that ends. */
     private static String loadState(VehicleAssessment vehicleAssessment) {
         var currentLoadState = vehicleAssessment.state().facts().currentLoadState();
-        return "set for " + currentLoadState.state().label() + " load"
-                + currentLoadState
+        return WORDS.say(
+                "setForLoad",
+                "state",
+                currentLoadState.state().label(),
+                "until",
+                currentLoadState
                         .until()
-                        .map(day -> Message.of(" until {}", day).in(Units.US))
-                        .orElse("");
+                        .map(day -> WORDS.message("until", "day", day).in(Units.US))
+                        .orElse(""));
     }
 
     private static PositionRow row(VehicleAssessment vehicleAssessment, Position position, Units units) {
@@ -154,9 +159,11 @@ class VehiclePages {
             String what = (move.type().equals("CORRECTED")
                             ? "Correction"
                             : move.type().equals("MOVED")
-                                    ? fittedHere ? "Tire moved here" : "Tire moved away"
-                                    : fittedHere ? "Tire installed" : "Tire removed")
-                    + (move.odometer() == null ? "" : " · at " + move.odometer().format(units))
+                                    ? fittedHere ? WORDS.say("tireMovedHere") : WORDS.say("tireMovedAway")
+                                    : fittedHere ? WORDS.say("tireInstalled") : WORDS.say("tireRemoved"))
+                    + (move.odometer() == null
+                            ? ""
+                            : WORDS.say("at", "odometer", move.odometer().format(units)))
                     + (move.reason().isEmpty() ? "" : " · " + move.reason())
                     + (move.note().isEmpty() ? "" : " · " + move.note());
             lines.add(new HistoryEntryView(

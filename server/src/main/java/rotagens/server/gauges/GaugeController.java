@@ -1,5 +1,7 @@
 package rotagens.server.gauges;
 
+import static rotagens.server.gauges.GaugesWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -97,8 +99,8 @@ class GaugeController {
     void addGauge(@RequestBody GaugeRequest typed) {
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", typed.name(), 40);
-        wrong.unless(!name.isEmpty(), "name", "What is written on it? For example P-2.");
-        wrong.unless(typed.type() != null, "type", "What does it read?");
+        wrong.unless(!name.isEmpty(), "name", WORDS.say("whatIsWritten"));
+        wrong.unless(typed.type() != null, "type", WORDS.say("whatDoesItRead"));
         refuseAhead(wrong, "calibrated", typed.calibrated());
         wrong.refuseIfWrong();
         gauges.add(name, typed.type(), Optional.ofNullable(typed.calibrated()), people.me());
@@ -109,7 +111,7 @@ class GaugeController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void addCalibration(@PathVariable long id, @RequestBody CalibrationRequest typed) {
         InputValidator wrong = new InputValidator();
-        wrong.unless(typed.day() != null, "day", "On which day was it checked?");
+        wrong.unless(typed.day() != null, "day", WORDS.say("onWhichDayWas"));
         refuseAhead(wrong, "day", typed.day());
         String note = wrong.text("note", typed.note(), 200);
         wrong.refuseIfWrong();
@@ -131,6 +133,6 @@ class GaugeController {
     }
 
     private void refuseAhead(InputValidator wrong, String field, LocalDate day) {
-        wrong.unless(day == null || !day.isAfter(LocalDate.now(clock)), field, "This day lies ahead. Check the date.");
+        wrong.unless(day == null || !day.isAfter(LocalDate.now(clock)), field, WORDS.say("thisDayLiesAheadCheck"));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.gauges;
 
+import static rotagens.server.gauges.GaugesWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -52,7 +54,7 @@ public class Gauges {
         if (id != null && !store.exists(id, type)) {
             throw ProblemException.field(
                     type == Gauge.Type.PRESSURE ? "pressureGauge" : "treadGauge",
-                    "There is no such gauge for " + type.label() + ". Choose it again.");
+                    WORDS.say("thereIsNoSuchGauge2", "type", type.label()));
         }
         return id;
     }
@@ -61,7 +63,7 @@ public class Gauges {
     @Transactional
     public long add(String name, Gauge.Type type, Optional<LocalDate> calibrated, long personId) {
         if (store.isNamed(name)) {
-            throw ProblemException.field("name", "Another gauge is called " + name + " already.");
+            throw ProblemException.field("name", WORDS.say("anotherGaugeIsCalledAlready", "name", name));
         }
         long id = store.add(name, type);
         calibrated.ifPresent(on -> calibrated(id, on, "", personId));
@@ -84,7 +86,7 @@ public class Gauges {
 
     private void refuseUnknown(long id) {
         if (!store.exists(id)) {
-            throw ProblemException.notFound("There is no such gauge.");
+            throw ProblemException.notFound(WORDS.say("thereIsNoSuchGauge"));
         }
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -102,9 +104,7 @@ final class AxleCells {
                         .findFirst()
                 : Optional.empty();
         if (role.isEmpty()) {
-            throw new InvalidInputException(
-                    "“" + part.strip()
-                            + "” is no axle. Write steer, drive, tag, pusher or trailer and how many tires, for example drive 4.");
+            throw new InvalidInputException(WORDS.say("isNoAxleWriteSteer", "part", part.strip()));
         }
         int tires = axle.group(2) == null ? (axle.group(3) == null ? 2 : 4) : Integer.parseInt(axle.group(2));
         Axle.ofTires(role.get(), tires);
@@ -124,7 +124,7 @@ final class AxleCells {
             return Collections.nCopies(axles, parts.get(0));
         }
         if (parts.size() != axles) {
-            wrong.wrong(column, "Write one for all axles, or " + axles + " separated by |.");
+            wrong.wrong(column, WORDS.say("writeOneForAllAxles", "axles", axles));
             return List.of();
         }
         return parts;

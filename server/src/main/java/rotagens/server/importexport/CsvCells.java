@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -28,17 +30,17 @@ final class CsvCells {
             try {
                 LocalDate day = LocalDate.parse(text.strip(), format);
                 if (day.isAfter(today)) {
-                    throw new InvalidInputException("“" + text.strip() + "” lies ahead. Check the date.");
+                    throw new InvalidInputException(WORDS.say("liesAheadCheckTheDate", "text", text.strip()));
                 }
                 if (day.isBefore(LocalDate.of(1990, 1, 1))) {
-                    throw new InvalidInputException("“" + text.strip() + "” is long ago. Check the year.");
+                    throw new InvalidInputException(WORDS.say("isLongAgoCheck", "text", text.strip()));
                 }
                 return day;
             } catch (DateTimeParseException notThisForm) {
                 // Try the next form.
             }
         }
-        throw new InvalidInputException("Write the day as 2026-07-28 or Jul 28, 2026.");
+        throw new InvalidInputException(WORDS.say("writeTheDayAs2026"));
     }
 
     /** Noon of a day, or now for today. */
@@ -52,7 +54,7 @@ final class CsvCells {
         return switch (text.strip().toLowerCase(Locale.ROOT)) {
             case "yes", "y", "true", "1", "x" -> true;
             case "no", "n", "false", "0", "" -> false;
-            default -> throw new InvalidInputException("Write yes or no.");
+            default -> throw new InvalidInputException(WORDS.say("writeYesOrNo"));
         };
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,8 +43,7 @@ interface CsvFormat {
     String CONFIRMED = "confirmed";
 
     static Column confirmed() {
-        return Column.may(
-                CONFIRMED, "yes to confirm a reading that differs too much from the last one", "rightasread", "sure");
+        return Column.may(CONFIRMED, WORDS.say("yesToConfirmAReading"), "rightasread", "sure");
     }
 
     /** What a row did. */

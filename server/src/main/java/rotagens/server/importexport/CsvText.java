@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
@@ -56,7 +58,7 @@ public final class CsvText {
                 .ofCsvRecord(text)) {
             for (CsvRecord record : reader) {
                 if (record.getFieldCount() > MOST_CELLS) {
-                    throw notCsv("A line has more than " + MOST_CELLS + " columns.");
+                    throw notCsv(WORDS.say("lineHasMoreThanColumns", "mostCells", MOST_CELLS));
                 }
                 List<String> cells = record.getFields().stream()
                         .map(cell -> undefuse(cell.strip()))
@@ -66,9 +68,9 @@ public final class CsvText {
                 }
             }
         } catch (CsvParseException e) {
-            throw notCsv("A quotation mark is opened and not closed, or a cell is far too long.");
+            throw notCsv(WORDS.say("quotationMarkIsOpened"));
         } catch (java.io.IOException e) {
-            throw notCsv("It can’t be read.");
+            throw notCsv(WORDS.say("itCantBeRead2"));
         }
         return rows;
     }
@@ -95,10 +97,10 @@ public final class CsvText {
             text = text.substring(1);
         }
         if (text.chars().anyMatch(letter -> letter < ' ' && letter != '\t' && letter != '\n' && letter != '\r')) {
-            throw notCsv("It holds data that is no text. Save the sheet as CSV and choose that file.");
+            throw notCsv(WORDS.say("itHoldsData"));
         }
         if (text.isBlank()) {
-            throw notCsv("It is empty.");
+            throw notCsv(WORDS.say("itIsEmpty"));
         }
         return text;
     }
@@ -160,6 +162,6 @@ public final class CsvText {
     }
 
     private static ProblemException notCsv(String why) {
-        return ProblemException.field("file", "This file can’t be read as CSV. " + why + " Nothing was stored.");
+        return ProblemException.field("file", WORDS.say("thisFileCantBeRead", "why", why));
     }
 }

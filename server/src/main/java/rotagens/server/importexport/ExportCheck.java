@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +51,7 @@ final class ExportCheck {
     /** What is wrong, in words; empty where nothing is. */
     static Optional<String> fault(DSLContext stage) {
         if (!stage.fetch("PRAGMA foreign_key_check").isEmpty()) {
-            return Optional.of("Its records do not agree.");
+            return Optional.of(WORDS.say("itsRecordsDoNotAgree"));
         }
         List<String> tables = ExportTables.tables(stage);
         return TableShapes.all().stream()
@@ -70,8 +72,7 @@ final class ExportCheck {
             }
             return Optional.empty();
         } catch (RuntimeException unreadable) {
-            return Optional.of("In “" + table.getName() + "”, row " + (row == 0 ? 1 : row)
-                    + " holds something that isn’t a figure, a day or a yes or no where one belongs.");
+            return Optional.of(WORDS.say("inRowHoldsSomething", "name", table.getName(), "row", row == 0 ? 1 : row));
         }
     }
 
@@ -85,7 +86,13 @@ final class ExportCheck {
                 .stream()
                 .filter(code -> code != null && !code.isEmpty() && !known.contains(code))
                 .findFirst()
-                .map(code -> "In “" + name[0] + "”, “" + (code.length() > 40 ? code.substring(0, 40) + "…" : code)
-                        + "” is no " + name[1].replace('_', ' ') + " known here.");
+                .map(code -> WORDS.say(
+                        "inIsNoKnownHere",
+                        "table",
+                        name[0],
+                        "code",
+                        code.length() > 40 ? code.substring(0, 40) + "…" : code,
+                        "column",
+                        name[1].replace('_', ' ')));
     }
 }

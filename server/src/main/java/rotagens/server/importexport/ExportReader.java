@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,13 +40,13 @@ final class ExportReader implements AutoCloseable {
         try (JsonParser file = json.createParser(in)) {
             parts(file);
             if (stage == null || !isWhole) {
-                throw notOurs("It doesn’t begin as an export of Rotagens does.");
+                throw notOurs(WORDS.say("itDoesntBegin"));
             }
             stage.upToDate();
         } catch (JacksonException e) {
-            throw notOurs("It isn’t whole: the file ends early or was changed.");
+            throw notOurs(WORDS.say("itIsntWholeTheFile"));
         } catch (DataAccessException | FlywayException e) {
-            throw notOurs("Its records do not agree.");
+            throw notOurs(WORDS.say("itsRecordsDoNotAgree"));
         }
         ExportCheck.fault(stage.db()).ifPresent(fault -> {
             throw notOurs(fault);
@@ -73,23 +75,22 @@ final class ExportReader implements AutoCloseable {
 
     private void open(@Nullable String format, String schema) {
         if (!FullExport.FORMAT.equals(format) || stage != null || !schema.matches("[0-9]{1,6}")) {
-            throw notOurs("It doesn’t begin as an export of Rotagens does.");
+            throw notOurs(WORDS.say("itDoesntBegin"));
         }
         int made = Integer.parseInt(schema);
         int now = ExportTables.schema(here);
         if (made > now) {
-            throw notOurs("It was made by a newer version (schema " + made + ", here " + now
-                    + "). Bring this installation up to date first.");
+            throw notOurs(WORDS.say("itWasMade", "made", made, "now", now));
         }
         if (made < 1) {
-            throw notOurs("It doesn’t begin as an export of Rotagens does.");
+            throw notOurs(WORDS.say("itDoesntBegin"));
         }
         stage = made == now ? ExportStage.like(here) : ExportStage.earlier(here, made);
     }
 
     private ExportStage opened() {
         if (stage == null) {
-            throw notOurs("It doesn’t begin as an export of Rotagens does.");
+            throw notOurs(WORDS.say("itDoesntBegin"));
         }
         return stage;
     }
@@ -110,7 +111,7 @@ final class ExportReader implements AutoCloseable {
         while (file.nextToken() == JsonToken.PROPERTY_NAME) {
             String table = file.currentName();
             if (!known.contains(table)) {
-                throw notOurs("It holds a table that isn’t known here.");
+                throw notOurs(WORDS.say("itHoldsATable"));
             }
             table(file, table);
         }
@@ -127,7 +128,7 @@ final class ExportReader implements AutoCloseable {
                     columns.add(file.getString());
                 }
                 if (!ExportTables.columns(opened().db(), table).equals(columns)) {
-                    throw notOurs("Its columns aren’t those of its version.");
+                    throw notOurs(WORDS.say("itsColumnsArentThose"));
                 }
             } else {
                 rows(file, table, columns);
@@ -137,7 +138,7 @@ final class ExportReader implements AutoCloseable {
 
     private void rows(JsonParser file, String table, List<String> columns) {
         if (columns.isEmpty()) {
-            throw notOurs("A table’s rows come before its columns.");
+            throw notOurs(WORDS.say("tablesRowsComeBefore"));
         }
         String insert = ExportTables.insert(table, columns);
         while (file.nextToken() == JsonToken.START_ARRAY) {
@@ -150,12 +151,12 @@ final class ExportReader implements AutoCloseable {
                             case VALUE_NUMBER_INT -> file.getLongValue();
                             case VALUE_NUMBER_FLOAT -> file.getDoubleValue();
                             case VALUE_STRING -> file.getString();
-                            default -> throw notOurs("A cell is neither text nor number.");
+                            default -> throw notOurs(WORDS.say("cellIsNeitherTextNor"));
                         });
                 token = file.nextToken();
             }
             if (cells.size() != columns.size()) {
-                throw notOurs("A row has more or fewer cells than columns.");
+                throw notOurs(WORDS.say("rowHasMoreOrFewer"));
             }
             opened().db().execute(insert, cells.toArray());
         }
@@ -163,12 +164,12 @@ final class ExportReader implements AutoCloseable {
 
     private static void expect(JsonParser file, JsonToken token) {
         if (file.nextToken() != token) {
-            throw notOurs("It doesn’t have the form of an export.");
+            throw notOurs(WORDS.say("itDoesntHaveTheForm"));
         }
     }
 
     private static ProblemException notOurs(String why) {
-        return ProblemException.field("file", "This file can’t be brought in. " + why + " Nothing was stored.");
+        return ProblemException.field("file", WORDS.say("thisFileCantBeBrought", "why", why));
     }
 
     @Override

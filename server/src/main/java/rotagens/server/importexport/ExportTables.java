@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -55,7 +57,7 @@ final class ExportTables {
 
     /** What puts a row with these columns into a table. */
     static String insert(String table, List<String> columns) {
-        return "insert into " + quoted(table) + " (" + names(columns) + ") values ("
+        return "insert into " + quoted(table) + " (" + names(columns) + WORDS.say("values")
                 + String.join(", ", columns.stream().map(column -> "?").toList()) + ")";
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -84,8 +86,8 @@ class FullExport {
         columns.forEach(file::writeString);
         file.writeEndArray();
         file.writeArrayPropertyStart("rows");
-        db.fetchLazy("select " + ExportTables.names(columns) + " from " + ExportTables.quoted(table)
-                        + " order by rowid")
+        db.fetchLazy("select " + ExportTables.names(columns) + WORDS.say("from") + ExportTables.quoted(table)
+                        + WORDS.say("orderByRowid"))
                 .forEach(row -> cells(file, row));
         file.writeEndArray();
         file.writeEndObject();
@@ -126,8 +128,7 @@ class FullExport {
 
     private void refuseUnlessEmpty() {
         if (!people.isEmpty()) {
-            throw ProblemException.conflict(
-                    "An export can only be brought into an empty data folder; this one holds records.");
+            throw ProblemException.conflict(WORDS.say("exportCanOnlyBeBrought"));
         }
     }
 
@@ -138,8 +139,8 @@ class FullExport {
             List<String> columns = ExportTables.columns(db, table);
             String insert = ExportTables.insert(table, columns);
             stage.db()
-                    .fetchLazy("select " + ExportTables.names(columns) + " from " + ExportTables.quoted(table)
-                            + " order by rowid")
+                    .fetchLazy("select " + ExportTables.names(columns) + WORDS.say("from") + ExportTables.quoted(table)
+                            + WORDS.say("orderByRowid"))
                     .forEach(row -> db.execute(insert, row.intoArray()));
         }
         stage.photos().forEach((name, bytes) -> {

@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -77,7 +79,7 @@ record ImportAnswers(Map<Question, String> said) {
     private static OpenQuestion dayOrder(String example) {
         return new OpenQuestion(
                 Question.DAY_ORDER,
-                "Nothing in this file shows whether the month or the day comes first. What is " + example + "?",
+                WORDS.say("nothingInThisFileShows", "example", example),
                 Arrays.stream(Order.values())
                         .map(order -> new Option(order.name(), meant(example, order)))
                         .toList());
@@ -93,11 +95,10 @@ record ImportAnswers(Map<Question, String> said) {
         String first = codes.get(0);
         return new OpenQuestion(
                 Question.LOST_ZERO,
-                (codes.size() == 1 ? "One DOT code has" : codes.size() + " DOT codes have")
-                        + " three figures, for example " + first + ". Spreadsheets drop a leading zero. What is meant?",
+                WORDS.say("oneDotCodeHasThree", "count", codes.size(), "first", first),
                 List.of(
-                        new Option(YES, DotCode.withZero(first) + ": the zero was dropped"),
-                        new Option(NO, first + ": made before 2000")));
+                        new Option(YES, WORDS.say("zeroWasDropped", "first", DotCode.withZero(first))),
+                        new Option(NO, WORDS.say("madeBefore2000", "first", first))));
     }
 
     /** With the order of days where the file itself shows it: a 28 is no month. */

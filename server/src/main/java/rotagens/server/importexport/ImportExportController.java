@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -147,8 +149,7 @@ public class ImportExportController {
     @GetMapping(path = "/api/qr", produces = "image/svg+xml")
     ResponseEntity<String> getQrCode(@RequestParam String address, @RequestParam String path) {
         if (!OWN_PATH.matcher(path).matches() || !ADDRESS.matcher(address).matches()) {
-            throw ProblemException.field(
-                    "address", "Enter the address phones reach this server at, for example http://yard-pc:8484.");
+            throw ProblemException.field("address", WORDS.say("enterTheAddressPhonesReach"));
         }
         return ResponseEntity.ok()
                 .contentType(new MediaType("image", "svg+xml", StandardCharsets.UTF_8))

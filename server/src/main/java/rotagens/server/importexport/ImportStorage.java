@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -190,9 +192,7 @@ class ImportStorage {
                 return store(rows);
             } catch (DataAccessException | TransactionException | org.jooq.exception.DataAccessException cutOff) {
                 LOG.error("A file was cut off on its way in; its rest is stored later", cutOff);
-                throw ProblemException.conflict("The file was accepted, and " + stored + " of its " + rows.size()
-                        + " rows are stored. The rest follows by itself once the data can be saved again; don’t bring it in"
-                        + " twice.");
+                throw ProblemException.conflict(WORDS.say("fileWasAccepted", "stored", stored, "count", rows.size()));
             } finally {
                 underWay.remove(id);
             }
@@ -248,12 +248,7 @@ class ImportStorage {
                 changeTracker.draftsOnly();
                 store.stored(id, 1);
             });
-            refused.put(
-                    row.line(),
-                    List.of(
-                            new CellError(
-                                    null,
-                                    "This changed while the file was being brought in. It was not stored; bring the row in again.")));
+            refused.put(row.line(), List.of(new CellError(null, WORDS.say("thisChangedWhileTheFile"))));
         }
     }
 }

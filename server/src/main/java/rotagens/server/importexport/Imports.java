@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -78,13 +80,19 @@ public class Imports {
     public OdometersTaken odometers(byte[] file, Units units) {
         ImportResult result = take(Type.ODOMETERS, file, null, NOTHING_SAID, false, true, units);
         List<String> faults = new java.util.ArrayList<>(result.missing().stream()
-                .map(column -> "The file has no column " + column + ".")
+                .map(column -> WORDS.say("fileHasNoColumn", "column", column))
                 .toList());
         result.questions().forEach(question -> faults.add(question.statement()));
         result.rows().stream()
                 .filter(row -> row.outcome() == RowOutcome.FAULTY)
-                .forEach(row -> faults.add("Line " + row.line() + ", " + row.description() + ": "
-                        + row.errors().stream().map(CellError::message).collect(Collectors.joining(" "))));
+                .forEach(row -> faults.add(WORDS.say(
+                        "line",
+                        "line",
+                        row.line(),
+                        "description",
+                        row.description(),
+                        "errors",
+                        row.errors().stream().map(CellError::message).collect(Collectors.joining(" ")))));
         return new OdometersTaken(result.added() + result.changed(), faults);
     }
 
@@ -106,7 +114,7 @@ public class Imports {
         CsvFormat csvFormat = csvFormats.get(type);
         ImportSheet sheet = ImportSheet.find(sheets(file), csvFormat, chosen);
         if (sheet.body().isEmpty()) {
-            throw ProblemException.field("file", "The file has no rows under its header. Nothing was stored.");
+            throw ProblemException.field("file", WORDS.say("fileHasNoRowsUnder"));
         }
         List<String> missing = sheet.missing(csvFormat);
         ImportAnswers said = answers.completed(sheet, csvFormat);
@@ -117,8 +125,7 @@ public class Imports {
         }
         List<Entry> entries = sheet.entries(csvFormat, said);
         if (entries.size() > MOST_ROWS) {
-            throw ProblemException.field(
-                    "file", "The file has more than 50,000 rows. Split it and bring the parts in one after the other.");
+            throw ProblemException.field("file", WORDS.say("fileHasMoreThan50"));
         }
         ImportLook.Looked looked = look.at(csvFormat, entries, units);
         boolean store = !dryRun && (looked.faulty().isEmpty() || skipFaulty);
@@ -160,7 +167,7 @@ public class Imports {
         }
         List<CsvText.Row> rows = CsvText.read(file);
         if (rows.isEmpty()) {
-            throw ProblemException.field("file", "The file has no rows under its header. Nothing was stored.");
+            throw ProblemException.field("file", WORDS.say("fileHasNoRowsUnder"));
         }
         return List.of(new Sheet("", rows));
     }

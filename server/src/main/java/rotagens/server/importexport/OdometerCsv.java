@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -65,7 +67,7 @@ class OdometerCsv implements CsvFormat {
         return List.of(
                 Column.must(
                         "unit",
-                        "the vehicle’s unit number, for example LC-01",
+                        WORDS.say("vehiclesUnitNumberForExample"),
                         "vehicle",
                         "unitnumber",
                         "unitno",
@@ -73,11 +75,10 @@ class OdometerCsv implements CsvFormat {
                         "fleetnumber",
                         "truck",
                         "bus"),
-                Column.must(
-                        "day", "when it was read: 2026-07-28 or Jul 28, 2026", "date", "readon", "readingdate", "asof"),
+                Column.must("day", WORDS.say("whenItWasRead2026"), "date", "readon", "readingdate", "asof"),
                 Column.must(
                         "odometer",
-                        "the reading, with mi or km where it isn’t your own unit",
+                        WORDS.say("readingWithMiOrKm"),
                         "miles",
                         "mileage",
                         "km",
@@ -142,7 +143,7 @@ class OdometerCsv implements CsvFormat {
         public Planned plan(Cells row) {
             InputValidator wrong = new InputValidator();
             Optional<Long> vehicle = vehicles.named(row.or("unit", ""));
-            wrong.unless(vehicle.isPresent(), "unit", "No vehicle on file is called “" + row.or("unit", "") + "”.");
+            wrong.unless(vehicle.isPresent(), "unit", WORDS.say("noVehicleOnFile", "unit", row.or("unit", "")));
             Optional<LocalDate> day = wrong.required("day", row.or("day", ""), text -> day(row));
             Optional<Distance> reading = wrong.required(
                     "odometer",

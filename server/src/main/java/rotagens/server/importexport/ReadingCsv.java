@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -80,7 +82,7 @@ class ReadingCsv implements CsvFormat {
         return List.of(
                 Column.must(
                         "unit",
-                        "the vehicle’s unit number, for example LC-01",
+                        WORDS.say("vehiclesUnitNumberForExample"),
                         "vehicle",
                         "unitnumber",
                         "unitno",
@@ -89,22 +91,16 @@ class ReadingCsv implements CsvFormat {
                         "bus"),
                 Column.must(
                         "position",
-                        "where on it: 1L, 2RO, S1, or as LF, RRO, spare",
+                        WORDS.say("whereOnIt1L"),
                         "wheelposition",
                         "tirepos",
                         "tireposition",
                         "pos",
                         "wheelpos"),
-                Column.must(
-                        "day",
-                        "when it was read: 2026-07-28 or Jul 28, 2026",
-                        "date",
-                        "readon",
-                        "inspectiondate",
-                        "inspected"),
+                Column.must("day", WORDS.say("whenItWasRead2026"), "date", "readon", "inspectiondate", "inspected"),
                 Column.may(
                         "pressure",
-                        "as read: 82, or with its unit: 565 kPa",
+                        WORDS.say("asRead82"),
                         "psi",
                         "cold",
                         "coldpsi",
@@ -112,22 +108,22 @@ class ReadingCsv implements CsvFormat {
                         "tirepressure",
                         "air",
                         "airpressure"),
-                Column.may("warmth", "cold, hot or unknown; unknown counts as hot", "hotcold", "coldhot"),
-                Column.may("outer", "tread depth at the outer groove: 9/32", "treadouter"),
-                Column.may("center", "at the center groove", "treadcenter", "centre"),
-                Column.may("inner", "at the inner groove", "treadinner"),
+                Column.may("warmth", WORDS.say("coldHotOrUnknownUnknown"), "hotcold", "coldhot"),
+                Column.may("outer", WORDS.say("treadDepthAtTheOuter"), "treadouter"),
+                Column.may("center", WORDS.say("atTheCenterGroove"), "treadcenter", "centre"),
+                Column.may("inner", WORDS.say("atTheInnerGroove"), "treadinner"),
                 Column.may(
                         "lowest",
-                        "the lowest depth anywhere, where only one figure was written: 9/32",
+                        WORDS.say("lowestDepthAnywhereWhereOnly"),
                         "tread",
                         "depth",
                         "treaddepth",
                         "lowesttread"),
-                Column.may("odometer", "odometer at the time", "miles", "mileage"),
-                Column.may("temperature", "of the air where it stood: 65 F or 18 C", "airtemperature"),
-                Column.may("filled", "yes where air was added or let out just before", "fill"),
-                Column.may("gas", "air or nitrogen, where known", "fillgas"),
-                Column.may("purity", "of nitrogen, in percent: 96.5", "nitrogenpurity"),
+                Column.may("odometer", WORDS.say("odometerAtTheTime"), "miles", "mileage"),
+                Column.may("temperature", WORDS.say("ofTheAirWhere"), "airtemperature"),
+                Column.may("filled", WORDS.say("yesWhereAirWasAdded"), "fill"),
+                Column.may("gas", WORDS.say("airOrNitrogenWhereKnown"), "fillgas"),
+                Column.may("purity", WORDS.say("ofNitrogenInPercent96"), "nitrogenpurity"),
                 CsvFormat.confirmed());
     }
 
@@ -165,7 +161,7 @@ class ReadingCsv implements CsvFormat {
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
         Optional<Long> vehicle = vehicles.named(row.or("unit", ""));
-        wrong.unless(vehicle.isPresent(), "unit", "No vehicle on file is called “" + row.or("unit", "") + "”.");
+        wrong.unless(vehicle.isPresent(), "unit", WORDS.say("noVehicleOnFile", "unit", row.or("unit", "")));
         Optional<Position> position = wrong.required(
                 "position",
                 row.or("position", ""),
@@ -206,7 +202,7 @@ class ReadingCsv implements CsvFormat {
                         || !grooveDepths.isEmpty()
                         || row.get("pressure").isPresent(),
                 "pressure",
-                "The row holds neither pressure nor tread.");
+                WORDS.say("rowHoldsNeitherPressureNor"));
         wrong.refuseIfWrong();
         changeTracker.only(vehicle.orElseThrow());
         InstalledTire installedTire = there.orElseThrow();
@@ -251,12 +247,14 @@ class ReadingCsv implements CsvFormat {
         if (tread.outer().isPresent()
                 || tread.center().isPresent()
                 || tread.inner().isPresent()) {
-            figures.add("tread "
-                    + Stream.of(tread.outer(), tread.center(), tread.inner())
+            figures.add(WORDS.say(
+                    "tread",
+                    "inner",
+                    Stream.of(tread.outer(), tread.center(), tread.inner())
                             .map(groove -> groove.map(TreadDepth::asEntered).orElse("–"))
-                            .collect(Collectors.joining(" · ")));
+                            .collect(Collectors.joining(" · "))));
         }
-        tread.lowestAnywhere().ifPresent(lowest -> figures.add("lowest " + lowest.asEntered()));
+        tread.lowestAnywhere().ifPresent(lowest -> figures.add(WORDS.say("lowest", "lowest", lowest.asEntered())));
         values.odometer().ifPresent(odometer -> figures.add(odometer.asEntered()));
         return String.join(", ", figures);
     }
@@ -272,7 +270,7 @@ class ReadingCsv implements CsvFormat {
         PlausibilityCheck.in(before, read.asReading(LocalDate.ofInstant(at, clock.getZone())))
                 .forEach((checkedValue, why) -> asked.ask(
                         checkedValue.name().toLowerCase(Locale.ROOT),
-                        why.in(units) + " In a file, enter yes in the column " + CONFIRMED + "."));
+                        WORDS.say("inAFileEnterYes", "why", why.in(units), "confirmed", CONFIRMED)));
         asked.refuseIfWrong();
     }
 
@@ -285,12 +283,11 @@ class ReadingCsv implements CsvFormat {
         Long place = vehicle.places().get(position);
         InstalledTire there =
                 place == null ? null : tireStore.fitted(vehicle.id()).get(place);
-        wrong.unless(place != null, "position", "The vehicle has no position " + position.code() + ".");
-        wrong.unless(place == null || there != null, "position", "No tire is on file there. Bring the tires in first.");
+        wrong.unless(place != null, "position", WORDS.say("vehicleHasNoPosition", "position", position.code()));
+        wrong.unless(place == null || there != null, "position", WORDS.say("noTireIsOnFile"));
         boolean before = there != null
                 && there.tire().installedOn().filter(day::isBefore).isPresent();
-        wrong.unless(
-                !before, "day", "On that day another tire was there, or none. The present one was installed later.");
+        wrong.unless(!before, "day", WORDS.say("onThatDayAnotherTire"));
         return Optional.ofNullable(there);
     }
 
@@ -307,7 +304,7 @@ class ReadingCsv implements CsvFormat {
         try {
             return ThermalState.valueOf(text.strip().toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw new InvalidInputException("Write cold, hot or unknown.");
+            throw new InvalidInputException(WORDS.say("writeColdHotOrUnknown"));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import com.github.miachm.sods.SpreadSheet;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -54,13 +56,13 @@ final class SpreadsheetFile {
         try {
             List<Sheet> sheets = isOds ? ods(file) : xlsx(file, looked.hasStyles());
             if (sheets.isEmpty()) {
-                throw refused("It holds no rows.");
+                throw refused(WORDS.say("itHoldsNoRows"));
             }
             return sheets;
         } catch (ProblemException e) {
             throw e;
         } catch (IOException | RuntimeException damaged) {
-            throw refused("It can’t be read as a spreadsheet. Save it again in the spreadsheet program, or as CSV.");
+            throw refused(WORDS.say("itCantBeRead"));
         }
     }
 
@@ -76,7 +78,7 @@ final class SpreadsheetFile {
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
             for (ZipEntry part = zip.getNextEntry(); part != null; part = zip.getNextEntry()) {
                 if (++parts > MOST_PARTS) {
-                    throw refused("It holds too many parts.");
+                    throw refused(WORDS.say("itHoldsTooManyParts"));
                 }
                 isOds |= part.getName().equals("content.xml");
                 isXlsx |= part.getName().equals("xl/workbook.xml");
@@ -84,10 +86,10 @@ final class SpreadsheetFile {
                 size += looked(zip, part.getName(), size);
             }
         } catch (IOException e) {
-            throw refused("It is damaged.");
+            throw refused(WORDS.say("itIsDamaged"));
         }
         if (!isOds && !isXlsx) {
-            throw refused("It is neither an XLSX nor an ODS spreadsheet. Save it as one of these, or as CSV.");
+            throw refused(WORDS.say("itIsNeitherAnXlsx"));
         }
         return new Looked(isOds, hasStyles);
     }
@@ -99,12 +101,12 @@ final class SpreadsheetFile {
         for (int read = part.read(some); read > 0; read = part.read(some)) {
             size += read;
             if (before + size > MOST_BYTES) {
-                throw refused("Unpacked it is larger than any list of a fleet.");
+                throw refused(WORDS.say("unpackedItIsLargerThan"));
             }
             if (name.endsWith(".xml")) {
                 String text = rest + new String(some, 0, read, StandardCharsets.ISO_8859_1);
                 if (text.contains("<!DOCTYPE") || text.contains("<!ENTITY")) {
-                    throw refused("It holds definitions of its own, which no spreadsheet needs.");
+                    throw refused(WORDS.say("itHoldsDefinitions"));
                 }
                 rest = text.substring(Math.max(0, text.length() - 80));
             }
@@ -202,7 +204,7 @@ final class SpreadsheetFile {
                         boolean isMany =
                                 repeated.group(1).length() > 7 || Integer.parseInt(repeated.group(1)) > 2_000_000;
                         if (isMany) {
-                            throw refused("It repeats a row more often than any sheet has rows.");
+                            throw refused(WORDS.say("itRepeatsARowMore"));
                         }
                     }
                 }
@@ -244,6 +246,6 @@ final class SpreadsheetFile {
     }
 
     private static ProblemException refused(String why) {
-        return ProblemException.field("file", "This spreadsheet can’t be read. " + why + " Nothing was stored.");
+        return ProblemException.field("file", WORDS.say("thisSpreadsheetCantBeRead", "why", why));
     }
 }

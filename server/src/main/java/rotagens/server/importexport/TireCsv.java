@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -75,15 +77,10 @@ class TireCsv implements CsvFormat {
     @Override
     public List<Column> columns() {
         return List.of(
-                Column.may(
-                        "number",
-                        "the number branded or painted on, if there is one",
-                        "tirenumber",
-                        "serial",
-                        "brandnumber"),
+                Column.may("number", WORDS.say("numberBrandedOrPainted"), "tirenumber", "serial", "brandnumber"),
                 Column.may(
                         "dot",
-                        "the DOT code, or its last four digits",
+                        WORDS.say("dotCodeOrItsLast"),
                         "dotcode",
                         "tin",
                         "dotweek",
@@ -91,30 +88,29 @@ class TireCsv implements CsvFormat {
                         "dotnumber",
                         "date code",
                         "datecode"),
-                Column.must("maker", "as molded", "brand", "make", "manufacturer", "mfr", "mfg", "mfgr", "tirebrand"),
-                Column.must("model", "as molded, often on one side only", "pattern", "name", "treadname", "tiremodel"),
                 Column.must(
-                        "sidewall",
-                        "size, service description, load range: LT245/75R17 121/118S E",
-                        "size",
-                        "tiresize"),
-                Column.may("molded pressure", "the pressure molded beside the load: 80 psi", "maxpressure"),
-                Column.may("original depth", "tread depth when new: 15/32", "newdepth"),
-                Column.may("depth", "lowest depth now or when installed: 12/32", "tread", "treaddepth"),
-                Column.may("retread", "yes for a retread; its dot is then the casing’s"),
-                Column.may("price", "what it cost: 214.50", "cost"),
-                Column.may("unit", "the vehicle it is on", "vehicle", "unitnumber", "unitno", "unitid", "truck", "bus"),
-                Column.may(
-                        "position",
-                        "where on it: 1L, 2RO, S1, or as LF, RRO, spare",
-                        "wheelposition",
-                        "tirepos",
-                        "tireposition",
-                        "pos"),
-                Column.may("fitted", "the date it was installed: 2026-07-28", "fittedon", "installdate"),
-                Column.may("yard", "where it lies if on no vehicle", "location"),
-                Column.may("shelf", "and on which shelf"),
-                Column.may("state", "if on no vehicle: in stock, set aside for retread, or at the retreader"));
+                        "maker",
+                        WORDS.say("asMolded"),
+                        "brand",
+                        "make",
+                        "manufacturer",
+                        "mfr",
+                        "mfg",
+                        "mfgr",
+                        "tirebrand"),
+                Column.must("model", WORDS.say("asMoldedOftenOnOne"), "pattern", "name", "treadname", "tiremodel"),
+                Column.must("sidewall", WORDS.say("sizeServiceDescriptionLoadRange"), "size", "tiresize"),
+                Column.may("molded pressure", WORDS.say("pressureMoldedBesideTheLoad"), "maxpressure"),
+                Column.may("original depth", WORDS.say("treadDepthWhenNew15"), "newdepth"),
+                Column.may("depth", WORDS.say("lowestDepthNowOrWhen"), "tread", "treaddepth"),
+                Column.may("retread", WORDS.say("yesForARetread")),
+                Column.may("price", WORDS.say("whatItCost21450"), "cost"),
+                Column.may("unit", WORDS.say("vehicleIt"), "vehicle", "unitnumber", "unitno", "unitid", "truck", "bus"),
+                Column.may("position", WORDS.say("whereOnIt1L"), "wheelposition", "tirepos", "tireposition", "pos"),
+                Column.may("fitted", WORDS.say("dateItWasInstalled2026"), "fittedon", "installdate"),
+                Column.may("yard", WORDS.say("whereItLiesIf"), "location"),
+                Column.may("shelf", WORDS.say("andOnWhichShelf")),
+                Column.may("state", WORDS.say("ifOnNoVehicle")));
     }
 
     @Override
@@ -213,7 +209,7 @@ class TireCsv implements CsvFormat {
                             || row.get("yard").isPresent()
                             || state.equals(Optional.of(StockState.AT_RETREADER)),
                     "unit",
-                    "Say where it is: unit and position, or the yard it lies at.");
+                    WORDS.say("sayWhereItIsUnit"));
             wrong.refuseIfWrong();
             TireRow tire = read.orElseThrow();
             String what = tire.number()
@@ -239,11 +235,10 @@ class TireCsv implements CsvFormat {
                 return new Planned(new Taken(Outcome.SAME, what), row, null);
             }
             if (twice.isPresent()) {
-                throw ProblemException.field(
-                        "number", "Another row of this file says something else of the tire with this number.");
+                throw ProblemException.field("number", WORDS.say("anotherRowOfThisFile"));
             }
             if (placeId.filter(dotAtPlace::containsKey).isPresent()) {
-                throw ProblemException.field("position", "A tire is there already. Take it off first.");
+                throw ProblemException.field("position", WORDS.say("tireIsThereAlreadyTake"));
             }
             tire.number().ifPresent(number -> added.put(number, now));
             placeId.ifPresent(one -> dotAtPlace.put(one, tire.dot().map(DotCode::molded)));
@@ -282,7 +277,13 @@ class TireCsv implements CsvFormat {
                 tire.model(),
                 model -> tireCatalog.find(model).orElseGet(() -> tireCatalog.add(model, TireCatalog.Details.NONE)));
         Line line = new Line(
-                tire.at(), people.me(), "from a file", "", null, tire.depth().orElse(null), null);
+                tire.at(),
+                people.me(),
+                WORDS.say("fromAFile"),
+                "",
+                null,
+                tire.depth().orElse(null),
+                null);
         return new TireArrivalStore.Arrival(
                 new TireStore.New(modelId, tire.retread(), tire.number(), tire.price()),
                 tire.dot().map(DotCode::molded),
@@ -300,23 +301,24 @@ class TireCsv implements CsvFormat {
             String unit, String code, VehiclesOfFile vehicles, InputValidator wrong) {
         Optional<VehicleStore.OnFile> vehicle = vehicles.named(unit).map(vehicles::get);
         if (vehicle.isEmpty()) {
-            wrong.wrong("unit", "No vehicle on file is called “" + unit + "”.");
+            wrong.wrong("unit", WORDS.say("noVehicleOnFile", "unit", unit));
             return Optional.empty();
         }
         VehicleStore.OnFile here = vehicle.get();
         Optional<Position> position = wrong.required(
                 "position", code, text -> PositionNames.read(text, here.facts().layout()));
         Optional<Long> place = position.map(one -> here.places().get(one));
-        wrong.unless(position.isEmpty() || place.isPresent(), "position", unit + " has no position " + code + ".");
+        wrong.unless(
+                position.isEmpty() || place.isPresent(),
+                "position",
+                WORDS.say("hasNoPosition", "unit", unit, "code", code));
         return place.map(one -> new VehiclePlace(here.id(), one));
     }
 
     private static Planned change(
             StockStore.Row known, TireRow tire, Optional<VehiclePlace> place, String what, Cells row) {
         if (place.isPresent() && !known.placeId().equals(place.map(VehiclePlace::placeId))) {
-            throw ProblemException.field(
-                    "position",
-                    "This tire is on file elsewhere. Move it on its own page, so that its history stays whole.");
+            throw ProblemException.field("position", WORDS.say("thisTireIsOnFile"));
         }
         Optional<String> dot =
                 tire.dot().map(DotCode::molded).filter(code -> !known.dot().equals(Optional.of(code)));
@@ -335,19 +337,17 @@ class TireCsv implements CsvFormat {
         wrong.unless(
                 !isOther,
                 "model",
-                "On file this number is a " + onFile.title() + " " + onFile.sidewall()
-                        + ". Another tire needs another number.");
+                WORDS.say("onFileThisNumber", "onFile", onFile.title(), "sidewall", onFile.sidewall()));
         wrong.unless(
                 !saysRetread || known.retread() == tire.retread(),
                 "retread",
-                "On file it is " + (known.retread() ? "a retread." : "no retread.")
-                        + " A retreader’s work is noted on its page.");
+                WORDS.say("onFile", "retread", known.retread()));
         wrong.unless(
                 tire.depth().isEmpty()
                         || known.depth().isEmpty()
                         || known.depth().orElseThrow().readsAs(tire.depth().orElseThrow()),
                 "depth",
-                "A depth read since is a reading: bring it in with the readings.");
+                WORDS.say("depthReadSince"));
         wrong.refuseIfWrong();
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -38,7 +40,7 @@ record TireRow(
         TreadDepth.Unit scale = units == Units.US ? TreadDepth.Unit.THIRTY_SECONDS : TreadDepth.Unit.MM;
         Optional<SidewallMarking> line = wrong.required("sidewall", row.or("sidewall", ""), SidewallMarking::parse);
         line.ifPresent(one -> wrong.unless(
-                one.leftOver().isEmpty(), "sidewall", "“" + one.leftOver() + "” is not recognized. Remove it."));
+                one.leftOver().isEmpty(), "sidewall", WORDS.say("isNotRecognizedRemove", "leftOver", one.leftOver())));
         Optional<DotCode> dot = wrong.optional("dot", row.or("dot", ""), text -> DotCode.parse(text, today));
         Optional<Pressure> molded = wrong.optional(
                 "molded pressure",
@@ -51,9 +53,9 @@ record TireRow(
         Optional<Money> price = wrong.optional("price", row.or("price", ""), Money::parse);
         Optional<Boolean> retread = wrong.attempt("retread", () -> CsvCells.yes(row.or("retread", "")));
         Optional<LocalDate> fitted = wrong.optional("fitted", row.or("fitted", ""), text -> CsvCells.day(text, today));
-        wrong.unless(row.get("maker").isPresent(), "maker", "Enter the manufacturer as molded.");
-        wrong.unless(row.get("model").isPresent(), "model", "Write the model as molded.");
-        wrong.unless(row.or("number", "").length() <= 24, "number", "At most 24 characters.");
+        wrong.unless(row.get("maker").isPresent(), "maker", WORDS.say("enterTheManufacturerAsMolded"));
+        wrong.unless(row.get("model").isPresent(), "model", WORDS.say("writeTheModelAsMolded"));
+        wrong.unless(row.or("number", "").length() <= 24, "number", WORDS.say("atMost24Characters"));
         return line.map(one -> new TireRow(
                 row.get("number"),
                 dot,
@@ -78,7 +80,6 @@ record TireRow(
                 .filter(state -> state != StockState.SCRAPPED)
                 .filter(state -> state.words().equalsIgnoreCase(text) || text.isEmpty())
                 .findFirst()
-                .orElseThrow(
-                        () -> new InvalidInputException("Write in stock, set aside for retread, or at the retreader."));
+                .orElseThrow(() -> new InvalidInputException(WORDS.say("writeInStockSetAside")));
     }
 }

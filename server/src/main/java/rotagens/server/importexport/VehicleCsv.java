@@ -1,5 +1,7 @@
 package rotagens.server.importexport;
 
+import static rotagens.server.importexport.ImportexportWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -55,36 +57,32 @@ class VehicleCsv implements CsvFormat {
     @Override
     public List<Column> columns() {
         return List.of(
-                Column.must("unit", "the number it goes by, for example LC-01", "vehicle", "unitnumber", "fleetnumber"),
-                Column.must(
-                        "class",
-                        "vehicles that share layout and policy, for example Clinic coach",
-                        "vehicleclass",
-                        "group"),
-                Column.must("yard", "where it comes home to", "homeyard", "location", "depot"),
-                Column.must("kind", "bus, truck, tractor, trailer, van, pickup, SUV or car", "type", "bodytype"),
-                Column.may("description", "a few words"),
-                Column.must("gvwr", "gross vehicle weight rating from the plate, for example 14500 lb", "gvw"),
+                Column.must("unit", WORDS.say("numberItGoes"), "vehicle", "unitnumber", "fleetnumber"),
+                Column.must("class", WORDS.say("vehiclesThatShareLayout"), "vehicleclass", "group"),
+                Column.must("yard", WORDS.say("whereItComesHome"), "homeyard", "location", "depot"),
+                Column.must("kind", WORDS.say("busTruckTractorTrailerVan"), "type", "bodytype"),
+                Column.may("description", WORDS.say("fewWords")),
+                Column.must("gvwr", WORDS.say("grossVehicleWeightRatingFrom"), "gvw"),
                 Column.must(
                         "axles",
-                        "from the front, each with its tires: steer 2 | drive 4 | tag 2 (4 are duals)",
+                        WORDS.say("fromTheFrontEach"),
                         "layout",
                         "axlelayout",
                         "tires",
                         "tiresperaxle",
                         "axleconfiguration"),
-                Column.may("spares", "how many it carries", "sparetires"),
-                Column.may("axle ratings", "GAWR per axle: 14720 lb | 21160 lb | 11960 lb", "gawr"),
-                Column.may("placard sizes", "one for all axles, or per axle: 275/70R22.5 | 275/70R22.5", "placardsize"),
-                Column.may("placard pressures", "one for all axles, or per axle: 110 psi | 95 psi", "placardpressure"),
-                Column.may("placard found", "where on the vehicle the placard is", "placardspot"),
-                Column.may("sensors", "yes where working pressure sensors warn", "tpms"),
-                Column.may("outdoors", "yes where it is parked in the sun", "parkedoutside"),
-                Column.may("parked since", "the day it was parked: 2026-07-28", "parkedsince"),
-                Column.may("seats", "how many people it is built for, with the driver"),
-                Column.may("for pay", "yes where people pay to ride, no where not", "forhire"),
-                Column.may("combination rating", "GCWR, with what it may tow: 26000 lb", "gcwr", "gcvwr"),
-                Column.may("speed symbol", "the slowest the vehicle asks for, for example L", "speedrating"));
+                Column.may("spares", WORDS.say("howManyItCarries"), "sparetires"),
+                Column.may("axle ratings", WORDS.say("gawrPerAxle14720Lb"), "gawr"),
+                Column.may("placard sizes", WORDS.say("oneForAllAxles"), "placardsize"),
+                Column.may("placard pressures", WORDS.say("oneForAllAxles2"), "placardpressure"),
+                Column.may("placard found", WORDS.say("whereOnTheVehicle"), "placardspot"),
+                Column.may("sensors", WORDS.say("yesWhereWorkingPressureSensors"), "tpms"),
+                Column.may("outdoors", WORDS.say("yesWhereItIsParked"), "parkedoutside"),
+                Column.may("parked since", WORDS.say("dayItWasParked2026"), "parkedsince"),
+                Column.may("seats", WORDS.say("howManyPeople")),
+                Column.may("for pay", WORDS.say("yesWherePeoplePay"), "forhire"),
+                Column.may("combination rating", WORDS.say("gcwrWithWhatItMay"), "gcwr", "gcvwr"),
+                Column.may("speed symbol", WORDS.say("slowestTheVehicleAsks"), "speedrating"));
     }
 
     @Override
@@ -175,7 +173,7 @@ class VehicleCsv implements CsvFormat {
             for (Planned row : rows) {
                 if (row.write() instanceof Changed one) {
                     long id = register.idOf(one.entry().unit())
-                            .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+                            .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchVehicle")));
                     register.change(id, one.seen(), one.entry(), false);
                 }
             }
@@ -268,23 +266,22 @@ class VehicleCsv implements CsvFormat {
         return Arrays.stream(VehicleType.values())
                 .filter(kind -> kind.name().equalsIgnoreCase(text.strip()))
                 .findFirst()
-                .orElseThrow(() -> new rotagens.core.measure.InvalidInputException(
-                        "Write bus, truck, tractor, trailer, van, pickup, SUV or car."));
+                .orElseThrow(() ->
+                        new rotagens.core.measure.InvalidInputException(WORDS.say("writeBusTruckTractorTrailer")));
     }
 
     private static SpeedSymbol speed(String text) {
         return Arrays.stream(SpeedSymbol.values())
                 .filter(one -> one.name().equalsIgnoreCase(text.strip()))
                 .findFirst()
-                .orElseThrow(() -> new rotagens.core.measure.InvalidInputException(
-                        "Write the symbol on the sidewall, for example L."));
+                .orElseThrow(() -> new rotagens.core.measure.InvalidInputException(WORDS.say("writeTheSymbol")));
     }
 
     private static int count(String text) {
         try {
             return Integer.parseInt(text.strip());
         } catch (NumberFormatException e) {
-            throw new rotagens.core.measure.InvalidInputException("Write how many, for example 1.");
+            throw new rotagens.core.measure.InvalidInputException(WORDS.say("writeHowManyForExample"));
         }
     }
 

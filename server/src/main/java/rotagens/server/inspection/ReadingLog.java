@@ -1,5 +1,7 @@
 package rotagens.server.inspection;
 
+import static rotagens.server.inspection.InspectionWords.WORDS;
+
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,36 +59,50 @@ public class ReadingLog {
             ThermalState thermalState = values.get().thermalState();
             values.get()
                     .pressure()
-                    .ifPresent(read -> parts.add(read.format(units)
-                            + (thermalState == ThermalState.COLD
-                                    ? " cold"
-                                    : thermalState == ThermalState.HOT ? " hot" : "")
-                            + values.get()
+                    .ifPresent(read -> parts.add(WORDS.say(
+                            "cold",
+                            "read",
+                            read.format(units),
+                            "isHot",
+                            thermalState == ThermalState.HOT,
+                            "isCold",
+                            thermalState == ThermalState.COLD,
+                            "temperature",
+                            values.get()
                                     .temperature()
-                                    .map(air -> " at " + air.format(units))
-                                    .orElse("")
-                            + (values.get().filled() ? ", filled" : "")
-                            + (values.get().gas().isEmpty()
+                                    .map(air -> WORDS.say("at", "air", air.format(units)))
+                                    .orElse(""),
+                            "filled",
+                            values.get().filled() ? WORDS.say("filled") : "",
+                            "gas",
+                            values.get().gas().isEmpty()
                                     ? ""
-                                    : " with " + values.get().gas().toLowerCase(java.util.Locale.ROOT))
-                            + (values.get().look().purity().isEmpty()
+                                    : WORDS.say(
+                                            "with", "gas", values.get().gas().toLowerCase(java.util.Locale.ROOT)),
+                            "purity",
+                            values.get().look().purity().isEmpty()
                                     ? ""
-                                    : ", " + values.get().look().purity() + "% pure")));
+                                    : WORDS.say(
+                                            "pure",
+                                            "purity",
+                                            values.get().look().purity()))));
             GrooveDepths grooveDepths = values.get().tread();
             if (!grooveDepths.isEmpty()) {
-                parts.add("tread "
-                        + Stream.of(grooveDepths.outer(), grooveDepths.center(), grooveDepths.inner())
+                parts.add(WORDS.say(
+                        "tread",
+                        "inner",
+                        Stream.of(grooveDepths.outer(), grooveDepths.center(), grooveDepths.inner())
                                 .map(groove ->
                                         groove.map(read -> read.format(units)).orElse("–"))
-                                .collect(Collectors.joining(" · ")));
+                                .collect(Collectors.joining(" · "))));
             }
             Look look = values.get().look();
-            look.treadInterval().ifPresent(bound -> parts.add("tread " + bound.label() + " by wear bar or coin"));
-            look.dotOutward().ifPresent(outward -> parts.add(outward ? "DOT side out" : "DOT side in"));
+            look.treadInterval().ifPresent(bound -> parts.add(WORDS.say("treadByWearBar", "bound", bound.label())));
+            look.dotOutward().ifPresent(outward -> parts.add(outward ? WORDS.say("dotSideOut") : WORDS.say("dotSide")));
             if (!gauges.isEmpty()) {
-                parts.add("with " + String.join(" and ", gauges));
+                parts.add(WORDS.say("with2", "gauges", String.join(WORDS.say("and"), gauges)));
             }
-            return String.join(", ", parts) + (isVoided() ? " · voided " + voided : "");
+            return String.join(", ", parts) + (isVoided() ? WORDS.say("voided", "voided", voided) : "");
         }
     }
 

@@ -1,5 +1,6 @@
 package rotagens.server.inspection;
 
+import static rotagens.server.inspection.InspectionWords.WORDS;
 import static rotagens.server.storage.generated.Tables.FINDING;
 import static rotagens.server.storage.generated.Tables.FINDING_CLEARANCE;
 import static rotagens.server.storage.generated.Tables.GAUGE;
@@ -82,7 +83,7 @@ class ReadingLogStore {
                 .join(PERSON)
                 .on(PERSON.ID.eq(READING_VOID.PERSON_ID))
                 .where(ofReadings)
-                .fetchMap(row -> row.value1(), row -> "by " + row.value2() + ": " + row.value3());
+                .fetchMap(row -> row.value1(), row -> WORDS.say("by", "name", row.value2(), "reason", row.value3()));
         db.select(LEAK_REPAIR.asterisk())
                 .from(LEAK_REPAIR)
                 .where(ofRepairs)
@@ -93,8 +94,12 @@ class ReadingLogStore {
                         "cleared",
                         row.get(LEAK_REPAIR.POSITION_ID),
                         row.get(LEAK_REPAIR.PERSON_ID),
-                        "Leak: " + Repair.valueOf(row.get(LEAK_REPAIR.REPAIR)).label()
-                                + (row.get(LEAK_REPAIR.NOTE).isEmpty() ? "" : " · " + row.get(LEAK_REPAIR.NOTE)))));
+                        WORDS.say(
+                                "leak",
+                                "repair",
+                                Repair.valueOf(row.get(LEAK_REPAIR.REPAIR)).label(),
+                                "note",
+                                row.get(LEAK_REPAIR.NOTE).isEmpty() ? "" : " · " + row.get(LEAK_REPAIR.NOTE)))));
         db.selectFrom(READING)
                 .where(ofReadings)
                 .orderBy(READING.READ_AT.desc())
@@ -164,7 +169,7 @@ class ReadingLogStore {
     }
 
     private static String cleared(Finding finding, String how, String note) {
-        String words = how.equals("PROFESSIONAL") ? "found sound by a professional" : "fixed";
+        String words = how.equals("PROFESSIONAL") ? WORDS.say("foundSoundByAProfessional") : "fixed";
         return finding.label() + ": " + words + (note.isEmpty() ? "" : " · " + note);
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.inspection;
 
+import static rotagens.server.inspection.InspectionWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -361,7 +363,7 @@ public class Readings {
     public static String gasOf(String text) {
         String gas = text == null ? "" : text.strip().toUpperCase(java.util.Locale.ROOT);
         if (!Set.of("", "AIR", "NITROGEN").contains(gas)) {
-            throw new rotagens.core.measure.InvalidInputException("Write air or nitrogen.");
+            throw new rotagens.core.measure.InvalidInputException(WORDS.say("writeAirOrNitrogen"));
         }
         return gas;
     }
@@ -374,12 +376,10 @@ public class Readings {
             return "";
         }
         if (!gas.equals("NITROGEN")) {
-            throw new rotagens.core.measure.InvalidInputException(
-                    "Only nitrogen has a purity: choose nitrogen, or leave this blank.");
+            throw new rotagens.core.measure.InvalidInputException(WORDS.say("onlyNitrogenHasAPurity"));
         }
         if (!percent.matches("[0-9]{1,3}(\\.[0-9]{1,2})?") || Double.parseDouble(percent) > 100) {
-            throw new rotagens.core.measure.InvalidInputException(
-                    "Type the share of nitrogen in percent, for example 96.5.");
+            throw new rotagens.core.measure.InvalidInputException(WORDS.say("typeTheShareOfNitrogen"));
         }
         return percent;
     }

@@ -1,5 +1,7 @@
 package rotagens.server.integration;
 
+import static rotagens.server.integration.IntegrationWords.WORDS;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -56,7 +58,7 @@ class TelematicsImport {
         for (Path file : waiting()) {
             try {
                 if (Files.size(file) > MOST_BYTES) {
-                    faults.add(file.getFileName() + ": larger than 4 MB, left where it is.");
+                    faults.add(WORDS.say("largerThan4MbLeft", "fileName", file.getFileName()));
                     continue;
                 }
                 OdometersTaken taken = imports.odometers(Files.readAllBytes(file), Units.US);

@@ -1,5 +1,7 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.jobsheet.JobsheetWords.WORDS;
+
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -25,9 +27,16 @@ final class HandOverLetter {
                         .toList());
         part(
                 letter,
-                "Before and after",
+                WORDS.say("beforeAndAfter"),
                 visit.compared().stream()
-                        .map(one -> one.description() + ": " + one.before() + ", after " + one.after())
+                        .map(one -> WORDS.say(
+                                "after",
+                                "description",
+                                one.description(),
+                                "before",
+                                one.before(),
+                                "after",
+                                one.after()))
                         .toList());
         part(
                 letter,
@@ -40,17 +49,25 @@ final class HandOverLetter {
                         .toList());
         part(
                 letter,
-                "On the vehicle",
+                WORDS.say("onTheVehicle"),
                 visit.positions().stream()
                         .filter(row -> row.tire() != null)
-                        .map(row -> row.position() + ": " + row.tire() + ", DOT "
-                                + Objects.requireNonNullElse(row.dot(), "not read") + ", "
-                                + Objects.requireNonNullElse(row.pressure(), "pressure not checked")
-                                + (row.target() == null ? "" : ", target " + row.target()))
+                        .map(row -> WORDS.say(
+                                "dot",
+                                "position",
+                                row.position(),
+                                "tire",
+                                row.tire(),
+                                "dot",
+                                Objects.requireNonNullElse(row.dot(), WORDS.say("notRead")),
+                                "pressure",
+                                Objects.requireNonNullElse(row.pressure(), WORDS.say("pressureNotChecked")),
+                                "target",
+                                row.target() == null ? "" : WORDS.say("target", "target", row.target())))
                         .toList());
         part(
                 letter,
-                "Left to do",
+                WORDS.say("leftToDo"),
                 visit.planned().stream()
                         .map(job ->
                                 rotagens.core.measure.HouseStyle.inUse().dates().format(job.day()) + ": "
@@ -62,10 +79,10 @@ final class HandOverLetter {
                         .toList());
         part(
                 letter,
-                "Next wanted",
+                WORDS.say("nextWanted"),
                 Stream.of(
                                 visit.nextWanted(),
-                                visit.nextTires() == null ? "No tire falls due within the forecast" : visit.nextTires())
+                                visit.nextTires() == null ? WORDS.say("noTireFallsDueWithin") : visit.nextTires())
                         .filter(Objects::nonNull)
                         .toList());
         return letter.toString();

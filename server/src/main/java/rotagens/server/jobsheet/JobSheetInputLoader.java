@@ -1,5 +1,7 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.jobsheet.JobsheetWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -260,7 +262,7 @@ class JobSheetInputLoader {
     private static Optional<Message> sensorWithTire(
             Position position, Optional<TireModel> model, VehicleAssessment vehicle, StepRecords<?> marks) {
         if (marks.sensorsDecided().contains(position.code())) {
-            return Optional.of(Message.of("Decided while the tire was off."));
+            return Optional.of(WORDS.message("decidedWhileTheTireWas"));
         }
         Policy.ClassPolicy policy = vehicle.policyAt(position);
         LaborCosts labor = LaborCosts.on(vehicle.vehicle(), vehicle.policy());

@@ -1,5 +1,7 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.jobsheet.JobsheetWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -229,7 +231,7 @@ class JobSheetPages {
                 stepState,
                 waits.map(before -> before.code().title()
                                 + before.position()
-                                        .map(at -> " at " + at.code())
+                                        .map(at -> WORDS.say("at", "at", at.code()))
                                         .orElse(""))
                         .orElse(null),
                 step.code().safety(),

@@ -1,5 +1,7 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.jobsheet.JobsheetWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -40,15 +42,22 @@ public class JobSheetPdf {
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> printJobSheet(@PathVariable long id, @RequestParam(defaultValue = "US") Units units) {
         JobSheetView sheet = pages.view(id, units);
-        String planned = "Planned for " + HouseStyle.inUse().dates().format(sheet.day())
-                + (sheet.note().isEmpty() ? "" : ", " + sheet.note())
-                + (sheet.doneBy() == null ? "" : ". Closed by " + sheet.doneBy());
+        String planned = WORDS.say(
+                "plannedForOther",
+                "dates",
+                HouseStyle.inUse().dates().format(sheet.day()),
+                "note",
+                sheet.note(),
+                "hasNote",
+                !sheet.note().isEmpty(),
+                "doneBy",
+                sheet.doneBy() == null ? "" : WORDS.say("closedBy", "doneBy", sheet.doneBy()));
         return PdfRenderer.answer(
                 "job-sheet-" + sheet.unit() + "-" + id + ".pdf",
                 pdfRenderer.pdf(
                         "job-sheet",
-                        sheet.unit() + " job sheet",
-                        "Rotagens, " + sheet.unit() + ", job " + id,
+                        WORDS.say("jobSheet", "sheet", sheet.unit()),
+                        WORDS.say("rotagensJob", "sheet", sheet.unit(), "id", id),
                         Map.of(
                                 "tasks",
                                 String.join(" · ", sheet.tasks()),
@@ -96,12 +105,16 @@ public class JobSheetPdf {
                 SvgDrawings.clock(valves.stream()
                         .flatMap(place -> place.angles().stream())
                         .toList()),
-                clock.step() + ": valve at "
-                        + (valves.isEmpty()
-                                ? "any place"
+                WORDS.say(
+                        "valveAt",
+                        "step",
+                        clock.step(),
+                        "valves",
+                        valves.isEmpty()
+                                ? WORDS.say("anyPlace")
                                 : valves.stream()
                                         .map(place -> place.clock() + ", " + place.technique())
-                                        .collect(Collectors.joining("; or "))));
+                                        .collect(Collectors.joining(WORDS.say("or")))));
     }
 
     private static List<StepGroup> groups(List<StepView> steps) {
@@ -120,10 +133,10 @@ public class JobSheetPdf {
     /** Every try that didn't hold, the latest, too, while nothing better is there. */
     private static List<String> tries(StepView step) {
         List<String> tries = new ArrayList<>(step.tries().stream()
-                .map(tried -> tried.statement() + (tried.within() ? "" : " (outside limits)") + ", " + tried.by())
+                .map(tried -> WORDS.say("mark", "tried", tried.statement(), "within", tried.within(), "by", tried.by()))
                 .toList());
         if (step.outside() != null) {
-            tries.add(step.outside() + " (outside limits), " + step.by());
+            tries.add(WORDS.say("outsideLimits", "outside", step.outside(), "by", step.by()));
         }
         return tries;
     }

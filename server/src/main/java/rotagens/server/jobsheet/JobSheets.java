@@ -1,5 +1,7 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.jobsheet.JobsheetWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -102,7 +104,7 @@ class JobSheets {
         open(jobId);
         if (chosen.tireChangerId() != null
                 && tireChangerStore.get(chosen.tireChangerId()).retired()) {
-            throw ProblemException.field("tireChangerId", "This tire changer is retired. Choose another.");
+            throw ProblemException.field("tireChangerId", WORDS.say("thisTireChangerIsRetired"));
         }
         begin(jobId);
         store.choose(jobId, chosen.tireChangerId(), chosen.nitrogen(), chosen.sensorDismount());
@@ -136,7 +138,7 @@ class JobSheets {
         wrong.unless(
                 !people.get(people.me()).name().equals(typed.get(FindingInputs.SecondPersonInput.FIELD)),
                 FindingInputs.SecondPersonInput.FIELD,
-                "Name another person than yourself: one person alone doesn’t do this step.");
+                WORDS.say("nameAnotherPersonThanYourself"));
         wrong.refuseIfWrong();
         Optional<String> otherTire =
                 step.input().part(StepInput.DotOfInstalledTireInput.class).isPresent()
@@ -194,8 +196,12 @@ class JobSheets {
                         .filter(onFile -> !DotCode.parse(onFile, today).isPossible(read))
                         .isPresent())
                 .findFirst()
-                .map(row -> "Planned here: " + row.number().orElse("the tire") + ", DOT "
-                        + row.dot().orElseThrow() + ". This is another tire.");
+                .map(row -> WORDS.say(
+                        "plannedHereDot",
+                        "row",
+                        row.number().orElse(WORDS.say("tire")),
+                        "dot",
+                        row.dot().orElseThrow()));
     }
 
     /** Where another tire was chosen for this work, or one that lies in stock was never checked for it. */
@@ -229,8 +235,7 @@ class JobSheets {
         refuseOutOfOrder(here, step);
         InputValidator wrong = new InputValidator();
         String why = wrong.text("reason", reason, LONGEST_REASON);
-        wrong.unless(
-                !why.isEmpty(), "reason", "Enter the reason for skipping. It is saved on the sheet under your name.");
+        wrong.unless(!why.isEmpty(), "reason", WORDS.say("enterTheReasonForSkipping"));
         wrong.refuseIfWrong();
         begin(jobId);
         mark(jobId, key, Status.SKIPPED, Map.of(), why);
@@ -243,12 +248,11 @@ class JobSheets {
         OpenedSheet here = open(jobId);
         Step step = step(here.sheet(), key);
         if (!here.marks().settled().contains(key)) {
-            throw ProblemException.conflict("This step isn’t marked.");
+            throw ProblemException.conflict(WORDS.say("thisStepIsntMarked"));
         }
         if (step.input() instanceof RecordedWork.RecordInput
                 && here.marks().last().get(key).type() == Status.DONE) {
-            throw ProblemException.conflict(
-                    "This step is done by what is on record, not by a tick. A newer record replaces it.");
+            throw ProblemException.conflict(WORDS.say("thisStepIsDone"));
         }
         var without = new java.util.HashSet<>(here.marks().settled());
         without.remove(key);
@@ -262,7 +266,7 @@ class JobSheets {
                 .findFirst()
                 .ifPresent(later -> {
                     throw ProblemException.conflict(
-                            "“" + later.code().title() + "” came after it and is marked. Take that back first.");
+                            WORDS.say("cameAfter", "later", later.code().title()));
                 });
         mark(jobId, key, Status.UNDONE, Map.of(), "");
         return after(jobId, units);
@@ -274,7 +278,7 @@ class JobSheets {
         open(jobId);
         InputValidator wrong = new InputValidator();
         String name = wrong.text("to", to, 80);
-        wrong.unless(!name.isEmpty(), "to", "Choose the new technician.");
+        wrong.unless(!name.isEmpty(), "to", WORDS.say("chooseTheNewTechnician"));
         wrong.refuseIfWrong();
         begin(jobId);
         mark(jobId, "", Status.HANDED_OVER, Map.of(), name);
@@ -290,10 +294,16 @@ class JobSheets {
             Step first = open.get(0);
             Optional<StepRecord> tried =
                     Optional.ofNullable(here.marks().outside().get(first.key()));
-            throw ProblemException.conflict((open.size() == 1 ? "One step is" : open.size() + " steps are")
-                    + " open. Complete first: " + first.code().title()
-                    + first.position().map(at -> " at " + at.code()).orElse("")
-                    + tried.map(stepRecord -> ". " + stepRecord.statement()).orElse("."));
+            throw ProblemException.conflict(WORDS.say(
+                    "oneStepIsOpenComplete",
+                    "count",
+                    open.size(),
+                    "first",
+                    first.code().title(),
+                    "position",
+                    first.position().map(at -> WORDS.say("at", "at", at.code())).orElse(""),
+                    "tried",
+                    tried.map(stepRecord -> ". " + stepRecord.statement()).orElse(".")));
         }
         keepRecords(here);
         JobView done = completion.done(
@@ -341,7 +351,7 @@ class JobSheets {
                         here.job().id(),
                         WorkType.SET_PRESSURE,
                         here.vehicle().placeId(position),
-                        "let down with a wheel that was loose"));
+                        WORDS.say("letDownWithAWheel")));
         jobs.completed(here.job().id(), here.vehicle());
         return pages.load(here.job().id());
     }
@@ -350,22 +360,25 @@ class JobSheets {
         changeTracker.draftsOnly();
         OpenedSheet here = pages.load(jobId);
         if (here.job().doneAt() != null) {
-            throw ProblemException.conflict("This job is done already; its sheet stays as it was closed.");
+            throw ProblemException.conflict(WORDS.say("thisJobIsDoneAlready"));
         }
         return here;
     }
 
     private static Step step(JobSheet sheet, String key) {
-        return sheet.step(key)
-                .orElseThrow(
-                        () -> ProblemException.conflict(
-                                "This step isn’t on the sheet any more: the vehicle’s records or the machine changed. Look again."));
+        return sheet.step(key).orElseThrow(() -> ProblemException.conflict(WORDS.say("thisStepIsnt")));
     }
 
     private static void refuseOutOfOrder(OpenedSheet here, Step step) {
         here.sheet().blockedBy(step, here.marks().settled()).ifPresent(before -> {
-            throw ProblemException.conflict("Complete first: “" + before.code().title() + "”"
-                    + before.position().map(at -> " at " + at.code()).orElse("") + ".");
+            throw ProblemException.conflict(WORDS.say(
+                    "completeFirst",
+                    "before",
+                    before.code().title(),
+                    "position",
+                    before.position()
+                            .map(at -> WORDS.say("at", "at", at.code()))
+                            .orElse("")));
         });
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.jobsheet.JobsheetWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -70,7 +72,7 @@ class RecordedFacts {
                         weighed(ticket).in(Units.US),
                         ticket.on().atStartOfDay(clock.getZone()).toInstant(),
                         0,
-                        "scale ticket")));
+                        WORDS.say("scaleTicket"))));
         alignment(jobId, vehicle).ifPresent(records::add);
         return records;
     }
@@ -81,7 +83,8 @@ class RecordedFacts {
 
     /** A scale ticket in one phrase. */
     static Message weighed(rotagens.core.weighing.ScaleTicket ticket) {
-        return Message.of("{} on {}, {}", Load.lb(Math.round(ticket.lb())), ticket.scale(), ticket.on());
+        return WORDS.message(
+                "on", "ticket", Load.lb(Math.round(ticket.lb())), "scale", ticket.scale(), "on", ticket.on());
     }
 
     private static StepRecord corner(RecordedWork work, CornerProof found) {

@@ -1,5 +1,7 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.jobsheet.JobsheetWords.WORDS;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -82,7 +84,7 @@ final class SheetResults {
         if (jobItemView.position() != null && torn.contains(jobItemView.position())) {
             read.put("verdict", ProfessionalVerdict.CONDEMNED.name());
             read.putIfAbsent("professional", by);
-            read.merge("note", "bead torn", (note, found) -> found + ": " + note);
+            read.merge("note", WORDS.say("beadTorn"), (note, found) -> found + ": " + note);
         }
         String skipped = read.getOrDefault("note", "");
         return new ItemResult(

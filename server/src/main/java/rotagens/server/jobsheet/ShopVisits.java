@@ -1,5 +1,7 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.jobsheet.JobsheetWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -212,7 +214,7 @@ public class ShopVisits {
     private static Optional<String> onSheet(OpenedSheet sheet, StepCode code) {
         return Optional.ofNullable(sheet.marks().last().get(code.name()))
                 .filter(mark -> mark.type() == Status.DONE)
-                .map(mark -> "on the job sheet, " + mark.person());
+                .map(mark -> WORDS.say("onTheJobSheet", "person", mark.person()));
     }
 
     private static Optional<HandedOverView> handedOver(List<VisitEntryStore.Entry> entries) {
@@ -282,7 +284,7 @@ public class ShopVisits {
     public ShopVisitView note(long jobId, VisitEntryRequest typed, Units units) {
         JobView job = open(jobId);
         if (typed.entry() == null || !typed.entry().isNoted()) {
-            throw ProblemException.field("entry", "Choose what it is.");
+            throw ProblemException.field("entry", WORDS.say("chooseWhat"));
         }
         VehicleAssessment vehicle = fleet.get(job.vehicleId());
         StepInput.InputResult read =
@@ -312,7 +314,7 @@ public class ShopVisits {
         changeTracker.draftsOnly();
         open(jobId);
         if (!entry.isNoted()) {
-            throw ProblemException.field("entry", "Choose what it is.");
+            throw ProblemException.field("entry", WORDS.say("chooseWhat"));
         }
         add(jobId, entry, "", "", Map.of(), photos.name(picture));
         return view(jobId, units);
@@ -326,29 +328,30 @@ public class ShopVisits {
         VehicleAssessment vehicle = fleet.get(job.vehicleId());
         InputValidator wrong = new InputValidator();
         String to = wrong.text("to", typed.to(), LONGEST_RECIPIENT);
-        wrong.unless(!to.isEmpty(), "to", "Enter who takes the vehicle over: a name or a mail address.");
+        wrong.unless(!to.isEmpty(), "to", WORDS.say("enterWhoTakesTheVehicle"));
         wrong.refuseIfWrong();
         List<VisitStage> gates = VisitStage.gates(stages(job, vehicle, store.of(jobId)));
         if (!gates.isEmpty()) {
-            throw ProblemException.conflict("Not handed over. Missing: "
-                    + gates.stream()
+            throw ProblemException.conflict(WORDS.say(
+                    "notHandedOverMissing",
+                    "gates",
+                    gates.stream()
                             .map(gate -> gate.stage().label() + ": "
                                     + gate.statement().stream()
                                             .map(line -> line.in(units))
                                             .collect(Collectors.joining("; ")))
-                            .collect(Collectors.joining(" · ")));
+                            .collect(Collectors.joining(" · "))));
         }
         add(jobId, VisitEntryType.HANDED_OVER, to, "", Map.of(), null);
         ShopVisitView view = view(jobId, units);
-        outbox.add(to, job.unit() + " handed over", HandOverLetter.of(view), people.me());
+        outbox.add(to, WORDS.say("handedOver", "job", job.unit()), HandOverLetter.of(view), people.me());
         return view;
     }
 
     private JobView open(long jobId) {
         JobView job = jobs.get(jobId);
         handedOver(store.of(jobId)).ifPresent(signed -> {
-            throw ProblemException.conflict(
-                    "Handed over to " + signed.to() + " already: the visit stays as it was signed.");
+            throw ProblemException.conflict(WORDS.say("handedOverToAlready", "to", signed.to()));
         });
         return job;
     }
@@ -361,7 +364,7 @@ public class ShopVisits {
             Map<String, String> figures,
             @Nullable String file) {
         if (store.of(jobId).size() >= MOST_LINES) {
-            throw ProblemException.conflict("This visit has " + MOST_LINES + " lines already.");
+            throw ProblemException.conflict(WORDS.say("thisVisitHasLinesAlready", "mostLines", MOST_LINES));
         }
         Instant now = clock.instant();
         store.add(jobId, new VisitEntryStore.Entry(0, entry, words, concern, figures, file, now, people.me(), ""));
@@ -373,6 +376,6 @@ public class ShopVisits {
         return store.file(jobId, line)
                 .map(photos::bytes)
                 .filter(bytes -> bytes.length > 0)
-                .orElseThrow(() -> ProblemException.notFound("There is no such photo."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchPhoto")));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.jobsheet;
 
+import static rotagens.server.jobsheet.JobsheetWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -56,7 +58,9 @@ class WorkAfterJob implements WorkAfter {
     private void plan(OpenedSheet here, FollowUpWork next, LocalDate done, Optional<Distance> odometer) {
         LocalDate today = here.vehicle().today();
         long job = jobs.start(
-                here.job().vehicleId(), next.day().isBefore(today) ? today : next.day(), "after the work of " + done);
+                here.job().vehicleId(),
+                next.day().isBefore(today) ? today : next.day(),
+                WORDS.say("afterTheWork", "done", done));
         if (next.positions().isEmpty()) {
             jobs.addWork(job, next.kind(), null, next.reason());
         }

@@ -1,5 +1,7 @@
 package rotagens.server.jobtires;
 
+import static rotagens.server.jobtires.JobtiresWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -110,7 +112,7 @@ public class ChosenTires {
                 .flatMap(tire -> claims.tireTaken(tire, itemId))
                 .or(() -> Optional.ofNullable(chosen.orderLineId()).flatMap(line -> claims.orderTaken(line, itemId)))
                 .ifPresent(why -> {
-                    throw ProblemException.field(field, why.in(units) + ". Choose another.");
+                    throw ProblemException.field(field, WORDS.say("chooseAnother", "why", why.in(units)));
                 });
         refused(chosen, vehicle, position, later(goesOn, vehicle.today()), units)
                 .ifPresent(why -> {
@@ -128,16 +130,16 @@ public class ChosenTires {
             StockStore.Row row = stock.byId(typed.tireId())
                     .filter(one ->
                             one.state().filter(StockState.IN_STOCK::equals).isPresent())
-                    .orElseThrow(() -> ProblemException.field(field, "This tire isn’t in stock any more."));
+                    .orElseThrow(() -> ProblemException.field(field, WORDS.say("thisTireIsntInStock")));
             return new Chosen(itemId, row.id(), null, row.modelId());
         }
         if (typed.orderLineId() != null) {
             OrderedLine line = line(typed.orderLineId())
-                    .orElseThrow(() -> ProblemException.field(field, "Nothing of this order is still to come."));
+                    .orElseThrow(() -> ProblemException.field(field, WORDS.say("nothingOfThisOrder")));
             return new Chosen(itemId, null, line.id(), line.modelId());
         }
         if (typed.tireModelId() == null || !tireCatalog.has(typed.tireModelId())) {
-            throw ProblemException.field(field, "Choose the tire that goes on.");
+            throw ProblemException.field(field, WORDS.say("chooseTheTireThatGoes"));
         }
         return new Chosen(itemId, null, null, typed.tireModelId());
     }
@@ -154,8 +156,12 @@ public class ChosenTires {
                 .orElse(new Candidate(Optional.empty(), chosen.modelId(), Optional.empty(), false));
         return check.of(candidate, vehicle, position, goesOn).refusals().stream()
                 .findFirst()
-                .map(why -> "Doesn’t go there: " + why.reason().statement().in(units) + ". "
-                        + why.reason().explanation().in(units));
+                .map(why -> WORDS.say(
+                        "doesntGoThere",
+                        "why",
+                        why.reason().statement().in(units),
+                        "explanation",
+                        why.reason().explanation().in(units)));
     }
 
     /** The work goes off its job: what was reserved for it is free again. */
@@ -228,7 +234,9 @@ public class ChosenTires {
                 .flatMap(id -> stock.byId(id).stream())
                 .filter(row -> row.state().filter(StockState.IN_STOCK::equals).isPresent())
                 .map(row -> new StockTire(
-                        row.id(), row.number().orElse("A tire"), row.dot().map(dot -> DotCode.parse(dot, today))))
+                        row.id(),
+                        row.number().orElse(WORDS.say("tire")),
+                        row.dot().map(dot -> DotCode.parse(dot, today))))
                 .toList();
     }
 
@@ -275,25 +283,25 @@ public class ChosenTires {
         String model = models.get(chosen.modelId()).title();
         if (chosen.tireId() != null) {
             return stock.byId(chosen.tireId())
-                    .map(row -> row.number().orElse("tire " + row.id()) + ", " + model
-                            + row.dot().map(dot -> ", DOT " + dot).orElse(""))
+                    .map(row -> row.number().orElse(WORDS.say("tire2", "id", row.id())) + ", " + model
+                            + row.dot().map(dot -> WORDS.say("dot", "dot", dot)).orElse(""))
                     .orElse(model);
         }
         if (chosen.orderLineId() == null) {
-            return model + ", to buy";
+            return WORDS.say("toBuy", "model", model);
         }
         return model
                 + lines.stream()
                         .filter(line -> line.id() == chosen.orderLineId())
                         .findFirst()
                         .map(ChosenTires::state)
-                        .orElse(", its order is gone: choose again");
+                        .orElse(WORDS.say("itsOrderIsGoneChoose"));
     }
 
     private static String state(OrderedLine line) {
         if (!line.arrived().isEmpty()) {
-            return ", received from its order";
+            return WORDS.say("receivedFromItsOrder");
         }
-        return line.left() > 0 ? ", on order" : ", its order was closed: choose again";
+        return line.left() > 0 ? WORDS.say("onOrder") : WORDS.say("itsOrderWasClosedChoose");
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.jobtires;
 
+import static rotagens.server.jobtires.JobtiresWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -97,7 +99,7 @@ public class TireChoices {
                         new Candidate(Optional.empty(), model.getKey(), Optional.empty(), false),
                         null,
                         model.getValue().title(),
-                        model.getValue().sidewall() + ", to buy",
+                        WORDS.say("toBuy2", "sidewall", model.getValue().sidewall()),
                         Optional.empty(),
                         wanted))
                 .filter(option -> option.refusals().isEmpty())
@@ -112,7 +114,7 @@ public class TireChoices {
     private TireChoiceOption fromStock(
             StockStore.Row row, Map<Long, TireModel> models, TireClaims claims, Wanted wanted) {
         String details = Stream.of(
-                        row.dot().map(dot -> "DOT " + dot),
+                        row.dot().map(dot -> WORDS.say("dot2", "dot", dot)),
                         row.depth().map(depth -> depth.format(wanted.units())),
                         row.yard(),
                         row.retread() ? Optional.of("retread") : Optional.<String>empty())
@@ -122,7 +124,7 @@ public class TireChoices {
                 Source.STOCK,
                 new Candidate(Optional.of(row.id()), row.modelId(), row.dot(), row.retread()),
                 null,
-                row.number().orElse("tire " + row.id()) + ", "
+                row.number().orElse(WORDS.say("tire2", "id", row.id())) + ", "
                         + models.get(row.modelId()).title(),
                 details,
                 claims.tireTaken(row.id(), wanted.itemId()),
@@ -136,8 +138,14 @@ public class TireChoices {
                 new Candidate(Optional.empty(), line.modelId(), Optional.empty(), false),
                 line.id(),
                 models.get(line.modelId()).title(),
-                line.left() + " on order from " + line.supplier() + ", expected "
-                        + Message.of("{}", line.expected()).in(wanted.units()),
+                WORDS.say(
+                        "onOrderFromExpected",
+                        "left",
+                        line.left(),
+                        "supplier",
+                        line.supplier(),
+                        "expected",
+                        Message.of("{}", line.expected()).in(wanted.units())),
                 claims.orderTaken(line.id(), wanted.itemId()),
                 wanted);
     }

@@ -1,5 +1,7 @@
 package rotagens.server.lan;
 
+import static rotagens.server.lan.LanWords.WORDS;
+
 import java.net.InetAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
@@ -58,9 +60,7 @@ public class LanSettings implements EnvironmentPostProcessor {
                     .filter(one -> !LocalAuthority.isLocal(one))
                     .findFirst()
                     .ifPresent(one -> {
-                        throw new IllegalArgumentException(one
-                                + " is no address of a local network. --lan is for private addresses; elsewhere use a proxy with"
-                                + " a certificate of its own.");
+                        throw new IllegalArgumentException(WORDS.say("isNoLocalAddress", "address", one));
                     });
             return named;
         }

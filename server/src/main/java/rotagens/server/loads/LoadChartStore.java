@@ -1,5 +1,6 @@
 package rotagens.server.loads;
 
+import static rotagens.server.loads.LoadsWords.WORDS;
 import static rotagens.server.storage.generated.Tables.LOAD_CHART;
 import static rotagens.server.storage.generated.Tables.LOAD_CHART_ROW;
 
@@ -67,7 +68,7 @@ public class LoadChartStore {
         return all().stream()
                 .filter(one -> one.id() == id)
                 .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("There is no such chart."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchChart")));
     }
 
     /** All charts and all models. */
@@ -94,11 +95,9 @@ public class LoadChartStore {
         LoadChartRecord row = db.selectFrom(LOAD_CHART)
                 .where(LOAD_CHART.ID.eq(id))
                 .fetchOptional()
-                .orElseThrow(() -> ProblemException.notFound("There is no such chart."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchChart")));
         if (row.getVersion() != seen) {
-            throw ProblemException.changedMeanwhile(
-                    "Another user changed this chart after you opened it. Compare both versions. Nothing was overwritten.",
-                    null);
+            throw ProblemException.changedMeanwhile(WORDS.say("anotherUserChangedThisChart"), null);
         }
         refuseTwice(chart, id);
         fill(row, chart, personId);
@@ -114,8 +113,7 @@ public class LoadChartStore {
                 .filter(one -> one.chart().title().equalsIgnoreCase(chart.title()))
                 .findFirst()
                 .ifPresent(one -> {
-                    throw ProblemException.field(
-                            "size", "A chart for " + chart.title() + " is on file already. Change that one.");
+                    throw ProblemException.field("size", WORDS.say("chartForIsOnFile", "chart", chart.title()));
                 });
     }
 

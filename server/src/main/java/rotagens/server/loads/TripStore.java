@@ -1,5 +1,6 @@
 package rotagens.server.loads;
 
+import static rotagens.server.loads.LoadsWords.WORDS;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.TRIP;
 
@@ -88,7 +89,7 @@ public class TripStore {
         TripRecord trip = db.selectFrom(TRIP)
                 .where(TRIP.ID.eq(tripId), TRIP.VEHICLE_ID.eq(vehicleId), TRIP.CANCELLED_AT.isNull())
                 .fetchOptional()
-                .orElseThrow(() -> ProblemException.notFound("There is no such trip."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchTrip")));
         trip.setCancelledAt(clock.instant());
         trip.update();
         return Stream.of(trip.getRaiseJobId(), trip.getRestoreJobId())

@@ -1,5 +1,7 @@
 package rotagens.server.machines;
 
+import static rotagens.server.machines.MachinesWords.WORDS;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -76,12 +78,11 @@ public class MachineTokens {
         changeTracker.draftsOnly();
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", wish.name(), LONGEST_NAME);
-        wrong.unless(!name.isEmpty(), "name", "Say which machine it is, for example Yard gateway.");
-        wrong.unless(
-                wish.scopes() != null && !wish.scopes().isEmpty(), "scopes", "Choose at least one thing it may send.");
+        wrong.unless(!name.isEmpty(), "name", WORDS.say("sayWhichMachine"));
+        wrong.unless(wish.scopes() != null && !wish.scopes().isEmpty(), "scopes", WORDS.say("chooseAtLeastOneThing"));
         wrong.refuseIfWrong();
         if (store.count() >= MOST) {
-            throw ProblemException.conflict("There are " + MOST + " tokens already. Take one back first.");
+            throw ProblemException.conflict(WORDS.say("thereAreTokensAlreadyTake", "most", MOST));
         }
         String token = PREFIX + Secrets.random();
         long id = store.add(
@@ -94,7 +95,7 @@ public class MachineTokens {
     void revoke(long id) {
         changeTracker.draftsOnly();
         if (!store.revoke(id, clock.instant())) {
-            throw ProblemException.notFound("There is no such token.");
+            throw ProblemException.notFound(WORDS.say("thereIsNoSuchToken"));
         }
     }
 

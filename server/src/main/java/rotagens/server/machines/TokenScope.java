@@ -1,12 +1,14 @@
 package rotagens.server.machines;
 
+import static rotagens.server.machines.MachinesWords.WORDS;
+
 /** What a machine may send. A token reads nothing. */
 public enum TokenScope {
-    ODOMETERS("odometer readings"),
-    PRESSURES("pressures of sensors"),
-    SENSOR_ALARMS("alarms of sensors"),
-    GAUGE_READINGS("readings of a gauge"),
-    SCALE_TICKETS("tickets of a scale");
+    ODOMETERS(WORDS.say("odometerReadings")),
+    PRESSURES(WORDS.say("pressuresOfSensors")),
+    SENSOR_ALARMS(WORDS.say("alarmsOfSensors")),
+    GAUGE_READINGS(WORDS.say("readingsOfAGauge")),
+    SCALE_TICKETS(WORDS.say("ticketsOfAScale"));
 
     private final String label;
 

@@ -1,5 +1,7 @@
 package rotagens.server.monthlyreport;
 
+import static rotagens.server.monthlyreport.MonthlyreportWords.WORDS;
+
 import java.time.DateTimeException;
 import java.time.YearMonth;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +41,7 @@ class MonthlyReportController {
         try {
             return month == null || month.isBlank() ? null : YearMonth.parse(month);
         } catch (DateTimeException e) {
-            throw ProblemException.field("month", "Enter a month such as 2026-11.");
+            throw ProblemException.field("month", WORDS.say("enterAMonthSuch"));
         }
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.monthlyreport;
 
+import static rotagens.server.monthlyreport.MonthlyreportWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -187,7 +189,7 @@ class MonthlyReports {
 
     private static String cause(String reason) {
         return reason.isBlank()
-                ? "no reason noted"
+                ? WORDS.say("noReasonNoted")
                 : reason.toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
     }
 
@@ -215,14 +217,17 @@ class MonthlyReports {
         rows.add(List.of("part", "what", "figure"));
         rows.add(List.of("month", Message.of("{}", view.from()).in(units), view.month()));
         rows.add(List.of("checked", "readings", String.valueOf(view.readings())));
-        rows.add(List.of("checked", "pressure checks on time", view.onTimePercent() + "%"));
+        rows.add(List.of("checked", WORDS.say("pressureChecksOnTime"), view.onTimePercent() + "%"));
         view.checked()
-                .forEach(line -> rows.add(
-                        List.of("checked", line.vehicleClass(), line.onTime() + " of " + line.tires() + " on time")));
+                .forEach(line -> rows.add(List.of(
+                        "checked",
+                        line.vehicleClass(),
+                        WORDS.say("ofOnTime", "onTime", line.onTime(), "tires", line.tires()))));
         view.outOfService()
-                .forEach(line -> rows.add(List.of("out of service", line.unit(), String.join("; ", line.reason()))));
-        rows.add(List.of("money", "spent on tires", view.spent()));
-        rows.add(List.of("money", "Committed for open jobs", view.committed()));
+                .forEach(line ->
+                        rows.add(List.of(WORDS.say("outOfService"), line.unit(), String.join("; ", line.reason()))));
+        rows.add(List.of("money", WORDS.say("spentOnTires"), view.spent()));
+        rows.add(List.of("money", WORDS.say("committedForOpenJobs"), view.committed()));
         view.causes().forEach(line -> rows.add(List.of("retired", line.cause(), String.valueOf(line.tires()))));
         view.findings()
                 .forEach(line ->

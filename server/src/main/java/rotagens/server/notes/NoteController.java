@@ -1,5 +1,7 @@
 package rotagens.server.notes;
 
+import static rotagens.server.notes.NotesWords.WORDS;
+
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -53,7 +55,7 @@ class NoteController {
         fleet.get(id);
         return idempotentRequests.write(
                 key,
-                List.of("vehicle note", id, typed),
+                List.of(WORDS.say("vehicleNote"), id, typed),
                 NoteView[].class,
                 () -> notes.addToVehicle(id, typed.text()).toArray(NoteView[]::new));
     }
@@ -71,7 +73,7 @@ class NoteController {
                 picture,
                 ready -> idempotentRequests.write(
                         key,
-                        List.of("vehicle photo", id, picture.length, Arrays.hashCode(picture)),
+                        List.of(WORDS.say("vehiclePhoto"), id, picture.length, Arrays.hashCode(picture)),
                         NoteView[].class,
                         () -> notes.photographVehicle(id, ready).toArray(NoteView[]::new)));
     }
@@ -90,7 +92,7 @@ class NoteController {
             @RequestBody NoteRequest typed) {
         return idempotentRequests.write(
                 key,
-                List.of("tire note", id, typed),
+                List.of(WORDS.say("tireNote"), id, typed),
                 NoteView[].class,
                 () -> notes.addToTire(known(id), typed.text()).toArray(NoteView[]::new));
     }
@@ -107,14 +109,14 @@ class NoteController {
                 picture,
                 ready -> idempotentRequests.write(
                         key,
-                        List.of("tire photo", id, picture.length, Arrays.hashCode(picture)),
+                        List.of(WORDS.say("tirePhoto"), id, picture.length, Arrays.hashCode(picture)),
                         NoteView[].class,
                         () -> notes.photographTire(known(id), ready).toArray(NoteView[]::new)));
     }
 
     private long known(long tireId) {
         if (!notes.isTire(tireId)) {
-            throw ProblemException.notFound("There is no such tire.");
+            throw ProblemException.notFound(WORDS.say("thereIsNoSuchTire"));
         }
         return tireId;
     }

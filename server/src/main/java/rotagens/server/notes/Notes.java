@@ -1,5 +1,7 @@
 package rotagens.server.notes;
 
+import static rotagens.server.notes.NotesWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -63,7 +65,7 @@ class Notes {
     private static String said(String text) {
         InputValidator wrong = new InputValidator();
         String said = wrong.text("text", text, LONGEST);
-        wrong.unless(!said.isEmpty(), "text", "Write the note first.");
+        wrong.unless(!said.isEmpty(), "text", WORDS.say("writeTheNoteFirst"));
         wrong.refuseIfWrong();
         return said;
     }
@@ -82,7 +84,7 @@ class Notes {
 
     private void add(Subject subject, String text, @Nullable String file) {
         if (store.count(subject) >= MOST) {
-            throw ProblemException.conflict("There are " + MOST + " notes already.");
+            throw ProblemException.conflict(WORDS.say("thereAreNotesAlready", "most", MOST));
         }
         store.add(subject, text, file, clock.instant(), people.me());
     }
@@ -98,6 +100,6 @@ class Notes {
         return store.file(noteId)
                 .map(photos::bytes)
                 .filter(bytes -> bytes.length > 0)
-                .orElseThrow(() -> ProblemException.notFound("There is no such photo."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchPhoto")));
     }
 }

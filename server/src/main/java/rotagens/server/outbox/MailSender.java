@@ -1,5 +1,7 @@
 package rotagens.server.outbox;
 
+import static rotagens.server.outbox.OutboxWords.WORDS;
+
 import jakarta.mail.MessagingException;
 import jakarta.mail.internet.MimeMessage;
 import org.slf4j.Logger;
@@ -43,7 +45,7 @@ class MailSender {
                 outbox.sent(mail);
             } catch (MessagingException | MailException e) {
                 LOG.warn("A mail was not taken: {}", e.getMessage());
-                outbox.failed(mail, "The mail server did not take it.");
+                outbox.failed(mail, WORDS.say("mailServerDidNotTake"));
             }
         }
     }

@@ -1,5 +1,7 @@
 package rotagens.server.outlook;
 
+import static rotagens.server.outlook.OutlookWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -83,9 +85,12 @@ class OutlookScheduling {
                 wanted.keySet().forEach(position -> taken.add(position.code()));
                 String note = visit.moved().isEmpty()
                         ? ""
-                        : "Outlook, " + replacementStrategy.title().toLowerCase(Locale.ROOT) + ": used tires go to "
-                                + visit.moved().stream().map(Position::code).collect(Collectors.joining(" "))
-                                + "; open the rotation page";
+                        : WORDS.say(
+                                "outlookUsedTiresGo",
+                                "replacementStrategy",
+                                replacementStrategy.title().toLowerCase(Locale.ROOT),
+                                "moved",
+                                visit.moved().stream().map(Position::code).collect(Collectors.joining(" ")));
                 jobs.plan(outlookResult.vehicle().id(), visit.day(), note, WorkType.REPLACE, wanted);
                 made++;
                 tires += wanted.size();
@@ -104,6 +109,6 @@ class OutlookScheduling {
                                 .equals(position))
                 .findFirst()
                 .map(tireTimeline -> tireTimeline.end().label())
-                .orElse("makes room");
+                .orElse(WORDS.say("makesRoom"));
     }
 }

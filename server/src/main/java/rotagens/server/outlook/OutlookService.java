@@ -1,5 +1,7 @@
 package rotagens.server.outlook;
 
+import static rotagens.server.outlook.OutlookWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -9,7 +11,6 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
 import rotagens.core.outlook.OutlookOdds;
 import rotagens.core.outlook.OutlookResult;
@@ -150,29 +151,17 @@ class OutlookService {
 
     static void refuse(Gathered gathered, ReplacementStrategy replacementStrategy, WhatIf whatIf, Units units) {
         InputValidator wrong = new InputValidator();
-        range(
-                wrong,
-                "whatIf.overallYears",
-                whatIf.overallYears(),
-                1,
-                15,
-                "An overall age lies between 1 and 15 years.");
-        range(wrong, "whatIf.steerYears", whatIf.steerYears(), 1, 15, "A steer age lies between 1 and 15 years.");
-        range(wrong, "whatIf.pull", whatIf.pull(), 2, 15, "A pull point lies between 2/32 and 15/32 in.");
+        range(wrong, "whatIf.overallYears", whatIf.overallYears(), 1, 15, WORDS.say("overallAgeLiesBetween1"));
+        range(wrong, "whatIf.steerYears", whatIf.steerYears(), 1, 15, WORDS.say("steerAgeLiesBetween1"));
+        range(wrong, "whatIf.pull", whatIf.pull(), 2, 15, WORDS.say("pullPointLiesBetween2"));
         range(
                 wrong,
                 "whatIf.visitMonths",
                 whatIf.visitMonths() == null ? null : whatIf.visitMonths().doubleValue(),
                 1,
                 60,
-                "Visits lie 1 to 60 months apart.");
-        range(
-                wrong,
-                "whatIf.growthPercent",
-                whatIf.growthPercent(),
-                0,
-                25,
-                "Enter a price increase of 0 to 25% a year.");
+                WORDS.say("visitsLie1To60"));
+        range(wrong, "whatIf.growthPercent", whatIf.growthPercent(), 0, 25, WORDS.say("enterAPriceIncrease"));
         wrong.refuseIfWrong();
         gathered.vehicles().stream()
                 .flatMap(vehicle -> vehicle.impossible().stream())
@@ -205,7 +194,7 @@ class OutlookService {
         Gathered gathered = facts.of(vehicleAssessments, whatIf);
         refuse(gathered, replacementStrategy, whatIf, units);
         if (gathered.vehicles().isEmpty()) {
-            throw ProblemException.notFound("There is no such vehicle.");
+            throw ProblemException.notFound(WORDS.say("thereIsNoSuchVehicle"));
         }
         OutlookResult outlookResult =
                 play(gathered.vehicles(), replacementStrategy, today, YEARS).get(0);
@@ -229,8 +218,9 @@ class OutlookService {
                                         .toList(),
                                 tireTimeline
                                         .dotWeek()
-                                        .map(made -> Message.of("made {}", made).in(units))
-                                        .orElse("DOT date not read"),
+                                        .map(made -> WORDS.message("made", "made", made)
+                                                .in(units))
+                                        .orElse(WORDS.say("dotDateNotRead")),
                                 tireTimeline.end().label(),
                                 tireTimeline.spanEarliest().orElse(null),
                                 tireTimeline.spanLatest().orElse(null),
@@ -249,7 +239,14 @@ class OutlookService {
         OutlookView view = of(ask, units);
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
-                "year", "tires", "sensors", "tires cost", "sensors cost", "labor cost", "together", "unused life"));
+                "year",
+                "tires",
+                "sensors",
+                WORDS.say("tiresCost"),
+                WORDS.say("sensorsCost"),
+                WORDS.say("laborCost"),
+                "together",
+                WORDS.say("unusedLife")));
         view.years()
                 .forEach(year -> rows.add(List.of(
                         String.valueOf(year.year()),

@@ -1,5 +1,7 @@
 package rotagens.server.outlook;
 
+import static rotagens.server.outlook.OutlookWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -29,9 +31,9 @@ final class OutlookText {
 
     static DifferenceView difference(OutlookTotals before, OutlookTotals after) {
         return new DifferenceView(
-                signed(after.tires() - before.tires(), " tires"),
+                signed(after.tires() - before.tires(), WORDS.say("tires")),
                 signedMoney(after.cents() - before.cents()),
-                signed(round(after.oldestSteerYears() - before.oldestSteerYears()), " years"),
+                signed(round(after.oldestSteerYears() - before.oldestSteerYears()), WORDS.say("years")),
                 signed(after.limitsExceeded() - before.limitsExceeded(), ""));
     }
 
@@ -52,7 +54,7 @@ final class OutlookText {
                             outlookTotals.cents() == least,
                             unusedLife(outlookTotals.unusedYears(), outlookTotals.unused32nds(), units),
                             outlookTotals.oldestSteerYears() > 0
-                                    ? plain(round(outlookTotals.oldestSteerYears())) + " years"
+                                    ? plain(round(outlookTotals.oldestSteerYears())) + WORDS.say("years")
                                     : null,
                             outlookTotals.limitsExceeded(),
                             spentByYear(outlookTotals));
@@ -80,7 +82,7 @@ final class OutlookText {
         String tread = units == Units.US
                 ? String.format(Locale.ROOT, "%,d/32 in", Math.round(thirtySeconds))
                 : String.format(Locale.ROOT, "%,d mm", Math.round(thirtySeconds * MM_PER_32ND));
-        return String.format(Locale.ROOT, "%,.1f years, %s", years, tread);
+        return WORDS.say("unusedYears", "years", String.format(Locale.ROOT, "%,.1f", years), "tread", tread);
     }
 
     private static long dollars(List<OutlookTotals.Quarter> quarters, ToLongFunction<OutlookTotals.Quarter> cents) {
@@ -139,11 +141,11 @@ final class OutlookText {
     }
 
     static String signed(double figure, String unit) {
-        return figure == 0 ? "the same" : (figure > 0 ? "+" : "−") + plain(Math.abs(figure)) + unit;
+        return figure == 0 ? WORDS.say("same") : (figure > 0 ? "+" : "−") + plain(Math.abs(figure)) + unit;
     }
 
     static String signedMoney(long cents) {
-        return cents == 0 ? "the same" : (cents > 0 ? "+" : "") + Money.about(cents);
+        return cents == 0 ? WORDS.say("same") : (cents > 0 ? "+" : "") + Money.about(cents);
     }
 
     static List<LimitExceededView> limitsExceeded(OutlookResult outlookResult, Units units) {

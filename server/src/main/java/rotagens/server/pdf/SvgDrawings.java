@@ -1,5 +1,7 @@
 package rotagens.server.pdf;
 
+import static rotagens.server.pdf.PdfWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -32,7 +34,7 @@ public final class SvgDrawings {
                                     tire.lines().stream().map(TextLine::text))
                             .filter(text -> !text.isBlank())
                             .collect(Collectors.joining(" ")))
-                    .collect(Collectors.joining(", ", "The axles from above, front up: ", ""));
+                    .collect(Collectors.joining(", ", WORDS.say("axlesFromAboveFrontUp"), ""));
         }
     }
 
@@ -106,7 +108,7 @@ public final class SvgDrawings {
                 nuts,
                 nuts.stream()
                         .map(Dot::text)
-                        .collect(Collectors.joining(", ", "The turn of each nut, clockwise from the top: ", "")));
+                        .collect(Collectors.joining(", ", WORDS.say("turnOfEachNutClockwise"), "")));
     }
 
     /** The valve's places on a wheel face with the tool at 3 o'clock, the preferred one first. */

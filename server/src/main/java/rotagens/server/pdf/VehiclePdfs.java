@@ -1,5 +1,7 @@
 package rotagens.server.pdf;
 
+import static rotagens.server.pdf.PdfWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -68,17 +70,17 @@ public class VehiclePdfs {
             under.put(position, List.of(made.map(DotWeek::marked).orElse("?"), age));
             rows.add(new DotRow(
                     position.code(),
-                    installedTire.map(one -> one.tire().model().title()).orElse("no tire on file"),
-                    installedTire.flatMap(InstalledTire::dotCode).orElse("not read"),
+                    installedTire.map(one -> one.tire().model().title()).orElse(WORDS.say("noTireOnFile")),
+                    installedTire.flatMap(InstalledTire::dotCode).orElse(WORDS.say("notRead")),
                     made.map(one -> HouseStyle.inUse().dates().format(one.weekStart()))
-                            .orElse("not known"),
+                            .orElse(WORDS.say("notKnown")),
                     age,
                     made.map(one -> limit(vehicleAssessment, position, one)).orElse("")));
         }
         return answer(
                 vehicleAssessment,
                 "dot-sheet",
-                "DOT sheet",
+                WORDS.say("dotSheet"),
                 Map.of("drawing", SvgDrawings.axles(vehicleAssessment.layout(), under), "rows", rows));
     }
 
@@ -110,14 +112,14 @@ public class VehiclePdfs {
                         position,
                         List.of(target(vehicleAssessment, position)
                                 .map(pressure -> pressure.format(units))
-                                .orElse("not known"))));
+                                .orElse(WORDS.say("notKnown")))));
         List<PressureRow> rows = new ArrayList<>();
         under.forEach((position, lines) -> rows.add(
                 new PressureRow(position.code(), vehicleAssessment.layout().nameOf(position), lines.get(0))));
         return answer(
                 vehicleAssessment,
                 "pressure-card",
-                "Cold tire pressures",
+                WORDS.say("coldTirePressures"),
                 Map.of(
                         "drawing",
                         SvgDrawings.axles(vehicleAssessment.layout(), under),
@@ -154,7 +156,7 @@ public class VehiclePdfs {
         return answer(
                 vehicleAssessment,
                 "driver-card",
-                "Tell us about this vehicle’s tires",
+                WORDS.say("tellUsAboutThisVehicles"),
                 Map.of(
                         "drawing",
                         SvgDrawings.axles(vehicleAssessment.layout(), Map.of()),
@@ -185,7 +187,12 @@ public class VehiclePdfs {
                 pdfRenderer.pdf(
                         template,
                         unit + " " + title,
-                        "Rotagens, " + unit + ", " + HouseStyle.inUse().dates().format(vehicleAssessment.today()),
+                        WORDS.say(
+                                "rotagens",
+                                "unit",
+                                unit,
+                                "dates",
+                                HouseStyle.inUse().dates().format(vehicleAssessment.today())),
                         model));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.people;
 
+import static rotagens.server.people.PeopleWords.WORDS;
+
 import com.nulabinc.zxcvbn.Zxcvbn;
 import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
@@ -33,7 +35,7 @@ final class Credentials {
     /** What is wrong with a name; empty where nothing is. */
     static Optional<String> faultOfName(String name) {
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            return Optional.of("Enter a name of at most " + LONGEST_NAME + " characters.");
+            return Optional.of(WORDS.say("enterAName", "longestName", LONGEST_NAME));
         }
         boolean isInvisible = name.codePoints().anyMatch(letter -> switch (Character.getType(letter)) {
             case Character.CONTROL,
@@ -44,7 +46,7 @@ final class Credentials {
             default -> false;
         });
         if (isInvisible) {
-            return Optional.of("A character in this name can’t be seen. Type the name again.");
+            return Optional.of(WORDS.say("characterInThisNameCant"));
         }
         Set<Character.UnicodeScript> scripts = name.codePoints()
                 .filter(Character::isLetter)
@@ -52,30 +54,25 @@ final class Credentials {
                 .filter(script ->
                         script != Character.UnicodeScript.COMMON && script != Character.UnicodeScript.INHERITED)
                 .collect(Collectors.toSet());
-        return scripts.size() > 1
-                ? Optional.of("This name mixes letters of two alphabets that look alike. Type it in one.")
-                : Optional.empty();
+        return scripts.size() > 1 ? Optional.of(WORDS.say("thisNameMixesLetters")) : Optional.empty();
     }
 
     /** What is wrong with a password; empty where nothing is. */
     static Optional<String> faultOfPassword(String password, String name) {
         String given = password == null ? "" : password;
         if (given.length() < SHORTEST_PASSWORD) {
-            return Optional.of(
-                    "A password has at least " + SHORTEST_PASSWORD + " characters. A few words in a row are good.");
+            return Optional.of(WORDS.say("passwordHasAtLeastCharacters", "shortestPassword", SHORTEST_PASSWORD));
         }
         if (given.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD_BYTES) {
-            return Optional.of("A password has at most " + LONGEST_PASSWORD_BYTES + " characters.");
+            return Optional.of(
+                    WORDS.say("passwordHasAtMostCharacters", "longestPasswordBytes", LONGEST_PASSWORD_BYTES));
         }
         if (given.equalsIgnoreCase(name)) {
-            return Optional.of("The password must not be the name.");
+            return Optional.of(WORDS.say("passwordMustNot"));
         }
         boolean isGuessed = GUESSER.measure(given, List.of(name, "rotagens", "fleet", "tire"))
                         .getGuessesLog10()
                 < LEAST_GUESSES_LOG10;
-        return isGuessed
-                ? Optional.of(
-                        "This password is among the first ones tried. A few words that don’t belong together are good.")
-                : Optional.empty();
+        return isGuessed ? Optional.of(WORDS.say("thisPasswordIsAmong")) : Optional.empty();
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.people;
 
+import static rotagens.server.people.PeopleWords.WORDS;
+
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
@@ -50,8 +52,7 @@ public class FirstAccountCode {
     /** @throws ProblemException at the field {@code code} where it is asked for and another was typed */
     public void refuseOther(@Nullable String typed) {
         if (isAsked() && !MessageDigest.isEqual(bytes(code), bytes(typed == null ? "" : typed))) {
-            throw ProblemException.field(
-                    "code", "Enter the code printed where the program was started. A new start prints a new one.");
+            throw ProblemException.field("code", WORDS.say("enterTheCodePrintedWhere"));
         }
     }
 
@@ -63,7 +64,7 @@ public class FirstAccountCode {
     @EventListener(ApplicationReadyEvent.class)
     void print() {
         if (isAsked()) {
-            System.out.println("  Code for the first account: " + code);
+            System.out.println(WORDS.say("codeForTheFirstAccount", "code", code));
         }
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.people;
 
+import static rotagens.server.people.PeopleWords.WORDS;
+
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
@@ -25,7 +27,7 @@ class PasswordHashes {
     PasswordHashes(PasswordEncoder encoder, @Value("${rotagens.sign-in.hashes-at-once:2}") int atOnce) {
         this.encoder = encoder;
         this.places = new Semaphore(atOnce, true);
-        this.nobodysHash = encoder.encode("nobody’s password");
+        this.nobodysHash = encoder.encode(WORDS.say("nobodysPassword"));
     }
 
     /** @throws ProblemException 503 where too many wait for theirs already */
@@ -51,7 +53,7 @@ class PasswordHashes {
             hasPlace = false;
         }
         if (!hasPlace) {
-            throw ProblemException.busy("Many passwords are being checked at once. Try again in a few seconds.");
+            throw ProblemException.busy(WORDS.say("manyPasswordsAreBeingChecked"));
         }
         try {
             return slow.get();

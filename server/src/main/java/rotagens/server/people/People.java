@@ -1,5 +1,7 @@
 package rotagens.server.people;
 
+import static rotagens.server.people.PeopleWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -128,8 +130,7 @@ public class People {
 
     private void refuseSecondFirst() {
         if (!hasNoSignIn()) {
-            throw ProblemException.conflict(
-                    "The first account exists already. Sign in, or ask its owner for an account.");
+            throw ProblemException.conflict(WORDS.say("firstAccountExistsAlreadySign"));
         }
     }
 
@@ -156,7 +157,7 @@ public class People {
     }
 
     private static void refuseWithoutRole(InputValidator typed, Role role) {
-        typed.unless(role != null, "role", "Choose a role.");
+        typed.unless(role != null, "role", WORDS.say("chooseARole"));
     }
 
     /** Changes name, role, and whether the account may be used. The last manager who can sign in stays one. */
@@ -169,8 +170,7 @@ public class People {
         typed.refuseIfWrong();
         boolean losesManager = person.role() == Role.MANAGER && (role != Role.MANAGER || !active);
         if (losesManager && !store.hasManagerBeside(id)) {
-            throw ProblemException.field(
-                    active ? "role" : "active", "This is the only manager. Make another user a manager first.");
+            throw ProblemException.field(active ? "role" : "active", WORDS.say("thisIsTheOnlyManager"));
         }
         store.change(id, clean, role, active);
         return person(onFile(id));
@@ -204,7 +204,7 @@ public class People {
     public Account changePassword(long id, String old, String password) {
         StoredPerson person = known(id);
         if (person.passwordHash() == null || !passwords.matches(old == null ? "" : old, person.passwordHash())) {
-            throw ProblemException.field("old", "The current password is incorrect.");
+            throw ProblemException.field("old", WORDS.say("currentPasswordIsIncorrect"));
         }
         String hash = hashOfNew(person, password);
         return transaction.execute(status -> account(withPassword(id, hash)));
@@ -213,7 +213,7 @@ public class People {
     @Transactional
     public void setUnits(long id, Units units) {
         if (units == null) {
-            throw ProblemException.field("units", "Choose US or metric units.");
+            throw ProblemException.field("units", WORDS.say("chooseUsOrMetricUnits"));
         }
         store.setUnits(id, units);
     }
@@ -238,7 +238,7 @@ public class People {
         } else if (store.named(clean)
                 .filter(other -> own == null || other.id() != own)
                 .isPresent()) {
-            typed.wrong("name", "A person with this name is on file already. Add an initial.");
+            typed.wrong("name", WORDS.say("personWithThisName"));
         }
         return clean;
     }
@@ -248,7 +248,7 @@ public class People {
     }
 
     private StoredPerson onFile(long id) {
-        return store.get(id).orElseThrow(() -> ProblemException.notFound("There is no such person."));
+        return store.get(id).orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchPerson")));
     }
 
     private static Person person(StoredPerson one) {

@@ -1,5 +1,7 @@
 package rotagens.server.photos;
 
+import static rotagens.server.photos.PhotosWords.WORDS;
+
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -54,11 +56,10 @@ record PhotoImage(byte[] jpeg, int width, int height) {
         long width = reader.getWidth(0);
         long height = reader.getHeight(0);
         if (Math.max(width, height) > LONGEST_SIDE) {
-            throw new InvalidInputException("A photo may be at most 20,000 pixels on a side. Take it again.");
+            throw new InvalidInputException(WORDS.say("photoMayBeAtMost"));
         }
         if (width * height > MOST_PIXELS) {
-            throw new InvalidInputException(
-                    "A photo may have at most 60 million pixels. Take it again with a lower setting.");
+            throw new InvalidInputException(WORDS.say("photoMayHaveAtMost"));
         }
         Orientation orientation = orientation(reader);
         ImageReadParam coarse = reader.getDefaultReadParam();
@@ -103,6 +104,6 @@ record PhotoImage(byte[] jpeg, int width, int height) {
     }
 
     private static InvalidInputException unreadable() {
-        return new InvalidInputException("This is no photo the program can read. Use JPEG or PNG.");
+        return new InvalidInputException(WORDS.say("thisIsNoPhoto"));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.photos;
 
+import static rotagens.server.photos.PhotosWords.WORDS;
+
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -85,8 +87,7 @@ public class Photos {
     @Transactional
     public Photo add(long walkAroundId, long placeId, ReadyPhoto photo, long personId) {
         if (store.countAt(walkAroundId, placeId) >= MOST_AT_A_PLACE) {
-            throw ProblemException.field(
-                    "photo", "There are " + MOST_AT_A_PLACE + " photos of this position already. Remove one first.");
+            throw ProblemException.field("photo", WORDS.say("thereArePhotos", "mostAtAPlace", MOST_AT_A_PLACE));
         }
         return store.add(walkAroundId, placeId, name(photo), photo.image, clock.instant(), personId);
     }
@@ -203,7 +204,7 @@ public class Photos {
         try {
             return Files.readAllBytes(folder.resolve(small ? small(name) : name));
         } catch (IOException e) {
-            throw ProblemException.notFound("The photo’s file is no longer in the data folder.");
+            throw ProblemException.notFound(WORDS.say("photosFileIsNoLonger"));
         }
     }
 
@@ -249,12 +250,12 @@ public class Photos {
 
     private static String ours(String name) {
         if (!NAME.matcher(name).matches()) {
-            throw ProblemException.field("file", "A photo in it has no name of ours.");
+            throw ProblemException.field("file", WORDS.say("photoInItHasNo"));
         }
         return name;
     }
 
     private static ProblemException unknown() {
-        return ProblemException.notFound("There is no such photo.");
+        return ProblemException.notFound(WORDS.say("thereIsNoSuchPhoto"));
     }
 }

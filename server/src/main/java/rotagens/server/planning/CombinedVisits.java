@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -49,9 +51,13 @@ class CombinedVisits {
                                 words(item) + ": " + item.reason().statement().in(units))
                         .toList(),
                 bundle.forward().stream()
-                        .map(item -> words(item) + ", due "
-                                + rotagens.core.measure.Message.of("{}", item.due())
-                                        .in(units))
+                        .map(item -> WORDS.say(
+                                "due",
+                                "item",
+                                words(item),
+                                "due",
+                                rotagens.core.measure.Message.of("{}", item.due())
+                                        .in(units)))
                         .toList(),
                 bundle.lifted(),
                 bundle.minutes(),

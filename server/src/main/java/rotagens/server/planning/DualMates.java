@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -17,7 +19,7 @@ import rotagens.server.planning.JobStore.StoredItem;
 @Component
 class DualMates {
 
-    private static final String LET_DOWN = "let down with the other tire of its dual";
+    private static final String LET_DOWN = WORDS.say("letDownWithTheOther");
 
     private final JobStore store;
 

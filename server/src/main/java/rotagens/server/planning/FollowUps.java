@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -115,9 +117,11 @@ public class FollowUps {
                 typed.wrong(
                         field,
                         byOdometer
-                                ? "Read the odometer: it was at "
-                                        + check.odometerThen().get().format(units) + " when the wheels went on."
-                                : "Enter how far it has run since the wheels went on.");
+                                ? WORDS.say(
+                                        "readTheOdometerItWas",
+                                        "odometerThen",
+                                        check.odometerThen().get().format(units))
+                                : WORDS.say("enterHowFarItHas"));
             }
             return Optional.empty();
         }

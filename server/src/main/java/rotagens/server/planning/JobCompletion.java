@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -224,7 +226,7 @@ public class JobCompletion {
             return 0;
         }
         boolean isCount = count.matches("[0-9]{1,4}") && Integer.parseInt(count) <= MOST_WEIGHTS;
-        typed.unless(isCount, "weightPieces", "Enter how many pieces of ¼ oz, 0 to " + MOST_WEIGHTS + ".");
+        typed.unless(isCount, "weightPieces", WORDS.say("enterHowManyPieces", "mostWeights", MOST_WEIGHTS));
         return isCount ? Integer.parseInt(count) : 0;
     }
 
@@ -288,10 +290,7 @@ public class JobCompletion {
                 SignOff.weighedSince(vehicleAssessment.state(), planned).isPresent();
         items.stream()
                 .filter(item -> item.workType().requiredResult().contains(RequiredResult.SCALE_TICKET) && !weighed)
-                .forEach(
-                        item -> typed.wrong(
-                                "results." + item.id() + ".note",
-                                "No scale ticket since this was scheduled. Weigh the vehicle, and enter the scale ticket under Load & pressure first."));
+                .forEach(item -> typed.wrong("results." + item.id() + ".note", WORDS.say("noScaleTicketSince")));
     }
 
     /** An alignment isn't done by a line of words, nor by leaving its step out. */
@@ -307,10 +306,10 @@ public class JobCompletion {
             return clock.instant();
         }
         if (day.isAfter(today)) {
-            throw ProblemException.field("day", "The completion date cannot be in the future.");
+            throw ProblemException.field("day", WORDS.say("completionDateCannot"));
         }
         if (day.isBefore(today.minusYears(1))) {
-            throw ProblemException.field("day", "More than a year ago. Check the year.");
+            throw ProblemException.field("day", WORDS.say("moreThanAYearAgo"));
         }
         return day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
     }
@@ -327,7 +326,7 @@ public class JobCompletion {
         Optional<Position> position = Optional.ofNullable(item.code()).map(Position::parse);
         Optional<ProfessionalVerdict> verdict = itemResult.map(ItemResult::verdict);
         if (requiredResult.contains(RequiredResult.VERDICT) && verdict.isEmpty()) {
-            typed.wrong(at + "verdict", "Choose what the tire professional found.");
+            typed.wrong(at + "verdict", WORDS.say("chooseWhatTheTireProfessional"));
         }
         boolean condemned =
                 verdict.filter(ProfessionalVerdict.CONDEMNED::equals).isPresent();
@@ -347,13 +346,13 @@ public class JobCompletion {
                 item.plannedModelId() == null
                         || modelId.filter(item.plannedModelId()::equals).isPresent(),
                 at + "tireModelId",
-                "The rotation was judged with another model. Install that one, or unschedule the job and propose again.");
+                WORDS.say("rotationWasJudgedWithAnother"));
         if (newTire && modelId.isEmpty()) {
-            typed.wrong(at + "tireModelId", "Choose the model of the installed tire.");
+            typed.wrong(at + "tireModelId", WORDS.say("chooseTheModel"));
         }
         Optional<PilotType> pilot = itemResult.map(ItemResult::pilot);
         if (requiredResult.contains(RequiredResult.WHEEL) && pilot.isEmpty()) {
-            typed.wrong(at + "pilot", "Choose the pilot type of the installed wheel.");
+            typed.wrong(at + "pilot", WORDS.say("chooseThePilotType"));
         }
         Optional<String> sensor = requiredResult.contains(RequiredResult.SENSOR)
                 ? typed.required(
@@ -364,7 +363,7 @@ public class JobCompletion {
                 : Optional.empty();
         Optional<Repair> repair = itemResult.map(ItemResult::repair);
         if (requiredResult.contains(RequiredResult.REPAIR) && repair.isEmpty()) {
-            typed.wrong(at + "repair", "Choose what was done about the leak, or that none was found.");
+            typed.wrong(at + "repair", WORDS.say("chooseWhatWasDoneAbout"));
         }
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
         Optional<Pressure> pressure = SignOff.wantsPressure(item.workType(), condemned)
@@ -396,11 +395,11 @@ public class JobCompletion {
                 : GrooveDepths.UNMEASURED;
         String professional = text(typed, at + "professional", itemResult.map(ItemResult::professional), 100);
         if (requiredResult.contains(RequiredResult.VERDICT) && professional.isEmpty()) {
-            typed.wrong(at + "professional", "Name the tire professional who looked at it.");
+            typed.wrong(at + "professional", WORDS.say("nameTheTireProfessionalWho"));
         }
         String note = text(typed, at + "note", itemResult.map(ItemResult::note), 500);
         if (requiredResult.contains(RequiredResult.NOTE) && note.isEmpty()) {
-            typed.wrong(at + "note", "Say in a few words what was done.");
+            typed.wrong(at + "note", WORDS.say("sayInAFewWords"));
         }
         Read read = new Read(
                 item,
@@ -490,9 +489,10 @@ public class JobCompletion {
                 .findFirst()
                 .ifPresent(wheel -> typed.wrong(
                         at + "torque",
-                        "The wheels on file ask for "
-                                + wheel.torque().orElseThrow().format(units)
-                                + ". Look at the wrench’s unit, or put the wheel’s data right first."));
+                        WORDS.say(
+                                "wheelsOnFileAsk",
+                                "torque",
+                                wheel.torque().orElseThrow().format(units))));
         return set;
     }
 
@@ -512,8 +512,12 @@ public class JobCompletion {
         typed.unless(
                 said.filter(to -> !mayGo.contains(to)).isEmpty(),
                 at + "oldTireTo",
-                "By its age, tread or casing the old tire goes to "
-                        + mayGo.stream().map(RemovedTire.Destination::label).collect(Collectors.joining(" or ")) + ".");
+                WORDS.say(
+                        "byItsAgeTread",
+                        "mayGo",
+                        mayGo.stream()
+                                .map(RemovedTire.Destination::label)
+                                .collect(Collectors.joining(WORDS.say("or")))));
         typed.unless(
                 said.filter(RemovedTire.Destination.SCRAP::equals).isEmpty()
                         || itemResult
@@ -521,7 +525,7 @@ public class JobCompletion {
                                 .filter(why -> !why.isBlank())
                                 .isPresent(),
                 at + "scrapReason",
-                "Choose why it is scrapped.");
+                WORDS.say("chooseWhyItIsScrapped"));
         return said.or(() -> mayGo.stream().findFirst());
     }
 
@@ -553,7 +557,7 @@ public class JobCompletion {
     private static String text(InputValidator typed, String field, Optional<String> given, int most) {
         String text = given.orElse("").strip();
         if (text.length() > most) {
-            typed.wrong(field, "At most " + most + " characters.");
+            typed.wrong(field, WORDS.say("atMostCharacters", "most", most));
         }
         return text;
     }
@@ -602,8 +606,8 @@ public class JobCompletion {
         }
         // Another wheel went on because the one that was there is out of service.
         one.pilot().ifPresent(pilot -> vehicleStore.changeWheel(placeId, pilot));
-        InstalledTire here = installedTire.orElseThrow(() -> ProblemException.conflict(
-                "There is no tire on file at " + position.code() + " any more. Look at the vehicle again."));
+        InstalledTire here = installedTire.orElseThrow(
+                () -> ProblemException.conflict(WORDS.say("thereIsNoTire", "position", position.code())));
         Readings.Entry where = new Readings.Entry(here.tire().id(), placeId, at, by, null, jobId);
         one.dot().ifPresent(dot -> tireStore.readDot(here.tire().id(), dot.molded(), TireStore.DotKind.TIRE, at, by));
         FactLog.Observation observation = FactLog.Observation.read(where, values(one));
@@ -734,15 +738,19 @@ public class JobCompletion {
                 .ifPresent(
                         repair -> words.append("Leak: ").append(repair.label()).append(". "));
         one.pilot()
-                .ifPresent(pilot -> words.append("Wheel ").append(pilot.label()).append(". "));
+                .ifPresent(pilot ->
+                        words.append(WORDS.say("wheel")).append(pilot.label()).append(". "));
         one.torque()
-                .ifPresent(set ->
-                        words.append("Nuts at ").append(set.format(units)).append(". "));
-        one.sensor().ifPresent(code -> words.append("Sensor ").append(code).append(". "));
+                .ifPresent(set -> words.append(WORDS.say("nutsAt"))
+                        .append(set.format(units))
+                        .append(". "));
+        one.sensor()
+                .ifPresent(
+                        code -> words.append(WORDS.say("sensor")).append(code).append(". "));
         one.dot().ifPresent(dot -> words.append("DOT ").append(dot.molded()).append(". "));
-        one.pressure().ifPresent(read -> words.append(read.format(units)).append(" cold. "));
+        one.pressure().ifPresent(read -> words.append(read.format(units)).append(WORDS.say("cold")));
         if (one.tread().isComplete()) {
-            words.append("Tread ")
+            words.append(WORDS.say("tread"))
                     .append(one.tread().outer().get().format(units))
                     .append(" · ")
                     .append(one.tread().center().get().format(units))

@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import rotagens.server.web.ProblemException;
@@ -14,13 +16,13 @@ final class JobDay {
     /** @throws ProblemException at the field {@code day}, where no job can be meant for that day */
     static void refuse(@Nullable LocalDate day, LocalDate today) {
         if (day == null) {
-            throw ProblemException.field("day", "Choose a day.");
+            throw ProblemException.field("day", WORDS.say("chooseADay"));
         }
         if (day.isBefore(today)) {
-            throw ProblemException.field("day", "Choose today or a later date.");
+            throw ProblemException.field("day", WORDS.say("chooseTodayOrALater"));
         }
         if (day.isAfter(today.plusYears(YEARS_AHEAD))) {
-            throw ProblemException.field("day", "More than two years ahead. Check the year.");
+            throw ProblemException.field("day", WORDS.say("moreThanTwoYearsAhead"));
         }
     }
 }

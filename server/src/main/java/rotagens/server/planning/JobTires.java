@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -68,7 +70,7 @@ class JobTires {
                 TireChoices.NO_WORK_YET,
                 vehicle,
                 vehicle.position(position)
-                        .orElseThrow(() -> ProblemException.notFound("This vehicle has no such position.")),
+                        .orElseThrow(() -> ProblemException.notFound(WORDS.say("thisVehicleHasNoSuch"))),
                 day == null || day.isBefore(vehicle.today()) ? vehicle.today() : day,
                 units);
     }
@@ -85,12 +87,12 @@ class JobTires {
         changeTracker.draftsOnly();
         JobView job = jobs.get(id);
         if (job.doneAt() != null) {
-            throw ProblemException.conflict("This job is done already.");
+            throw ProblemException.conflict(WORDS.say("thisJobIsDoneAlready"));
         }
         JobItemView item = job.items().stream()
                 .filter(one -> one.id() == itemId && one.position() != null && ChosenTires.chooses(one.workType()))
                 .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("There is no such work on this job."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchWork")));
         tires.choose(
                 itemId, fleet.get(job.vehicleId()), Position.parse(item.position()), job.day(), chosen, units, "tire");
     }

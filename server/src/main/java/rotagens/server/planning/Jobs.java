@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -165,10 +167,10 @@ public class Jobs {
     public List<JobView> schedule(ScheduleRequest wanted, Units units) {
         changeTracker.only();
         if (wanted.work() == null || wanted.work().isEmpty()) {
-            throw ProblemException.field("work", "Choose at least one thing to do.");
+            throw ProblemException.field("work", WORDS.say("chooseAtLeastOneThing"));
         }
         if (wanted.note() != null && wanted.note().length() > 500) {
-            throw ProblemException.field("note", "A note has at most 500 characters.");
+            throw ProblemException.field("note", WORDS.say("noteHasAtMost500"));
         }
         Map<Long, List<JobItemRequest>> byVehicle = wanted.work().stream()
                 .collect(Collectors.groupingBy(JobItemRequest::vehicleId, LinkedHashMap::new, Collectors.toList()));
@@ -192,13 +194,16 @@ public class Jobs {
             for (JobItemRequest one : work) {
                 DueItem item = due.get(one.key());
                 if (item == null || !item.workType().canBeScheduled()) {
-                    throw ProblemException.conflict("Something chosen on " + vehicleAssessment.unit()
-                            + " is no longer due. Look at the list again.");
+                    throw ProblemException.conflict(
+                            WORDS.say("somethingChosenOnIsNo", "vehicleAssessment", vehicleAssessment.unit()));
                 }
                 if (scheduledOn(vehicleId, item, newJobView).isPresent()) {
-                    throw ProblemException.conflict(item.workType().label() + " on "
-                            + vehicleAssessment.unit()
-                            + " is already on a day. Look at the list again.");
+                    throw ProblemException.conflict(WORDS.say(
+                            "onIsAlready",
+                            "workType",
+                            item.workType().label(),
+                            "vehicleAssessment",
+                            vehicleAssessment.unit()));
                 }
                 addItems(jobId, vehicleAssessment, item, units);
             }
@@ -212,7 +217,7 @@ public class Jobs {
     long joined(long jobId, long vehicleId, @Nullable String note) {
         StoredJob job = record(jobId);
         if (job.vehicleId() != vehicleId || !job.isOpen()) {
-            throw ProblemException.conflict("The job to add to is no longer open. Choose a day instead.");
+            throw ProblemException.conflict(WORDS.say("jobToAdd"));
         }
         store.save(note == null || note.isBlank() ? job : job.noting(note.strip()));
         return jobId;
@@ -333,15 +338,15 @@ public class Jobs {
     StoredJob open(long id, int version) {
         StoredJob job = record(id);
         if (job.completedAt() != null) {
-            throw ProblemException.conflict("This job is done already.");
+            throw ProblemException.conflict(WORDS.say("thisJobIsDoneAlready"));
         }
         if (job.version() != version) {
-            throw ProblemException.changedMeanwhile("Another user changed this job after you opened it.", get(id));
+            throw ProblemException.changedMeanwhile(WORDS.say("anotherUserChangedThisJob"), get(id));
         }
         return job;
     }
 
     private StoredJob record(long id) {
-        return store.get(id).orElseThrow(() -> ProblemException.notFound("There is no such job."));
+        return store.get(id).orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchJob")));
     }
 }

@@ -1,11 +1,12 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import rotagens.core.measure.Message;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.WorkType;
 
@@ -32,12 +33,13 @@ public class Overrides {
     @Transactional(readOnly = true)
     public List<Override> ofVehicle(long vehicleId) {
         List<Override> all = new ArrayList<>(plans.overriddenOf(vehicleId).stream()
-                .map(one -> new Override(one.at(), "Rotation against: " + one.rules(), one.reason(), one.by()))
+                .map(one -> new Override(
+                        one.at(), WORDS.say("rotationAgainst", "rules", one.rules()), one.reason(), one.by()))
                 .toList());
         postponements.ofVehicle(vehicleId).stream()
                 .map(one -> new Override(
                         one.at(),
-                        Message.of("Left until {}: {}", one.until(), work(one.key()))
+                        WORDS.message("leftUntil", "until", one.until(), "work", work(one.key()))
                                 .in(Units.US),
                         one.reason(),
                         one.by()))
@@ -49,6 +51,8 @@ public class Overrides {
     private static String work(String key) {
         String[] parts = key.split(":", 2);
         return WorkType.valueOf(parts[0]).label()
-                + (parts.length < 2 || parts[1].isEmpty() ? "" : " at " + parts[1].replace("+", ", "));
+                + (parts.length < 2 || parts[1].isEmpty()
+                        ? ""
+                        : WORDS.say("at2", "parts", parts[1].replace("+", ", ")));
     }
 }

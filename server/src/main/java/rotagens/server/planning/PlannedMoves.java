@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -112,13 +114,15 @@ public class PlannedMoves {
     }
 
     private ProblemException moved(Long placeId) {
-        return ProblemException.conflict("Tires were moved since this rotation was planned: look" + where(placeId)
-                + ". Nothing was changed. Unschedule the job and propose the rotation again.");
+        return ProblemException.conflict(WORDS.say("tiresWereMovedSince", "where", where(placeId)));
     }
 
     private String where(Long placeId) {
         return placeId == null
-                ? " in stock"
-                : vehicleStore.codeOf(placeId).map(code -> " at " + code).orElse("");
+                ? WORDS.say("inStock")
+                : vehicleStore
+                        .codeOf(placeId)
+                        .map(code -> WORDS.say("at", "code", code))
+                        .orElse("");
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -90,11 +92,11 @@ public class Postponements {
         DueItem item = vehicleAssessment.due().stream()
                 .filter(one -> one.key().equals(wanted.key()))
                 .findFirst()
-                .orElseThrow(() -> ProblemException.conflict("This is no longer due. Look at the list again."));
+                .orElseThrow(() -> ProblemException.conflict(WORDS.say("thisIsNoLongerDue")));
         InputValidator wrong = new InputValidator();
         String reason = wrong.text("reason", wanted.reason(), LONGEST);
-        wrong.unless(!reason.isEmpty(), "reason", "Enter why it can wait.");
-        wrong.unless(wanted.until() != null, "until", "Choose until when.");
+        wrong.unless(!reason.isEmpty(), "reason", WORDS.say("enterWhyItCanWait"));
+        wrong.unless(wanted.until() != null, "until", WORDS.say("chooseUntilWhen"));
         if (wanted.until() != null) {
             Optional.of(wanted.until())
                     .flatMap(until -> Postponement.against(item, until, vehicleAssessment.today()))

@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -51,8 +53,8 @@ class RotationCompletion {
         LocalDate done = LocalDate.ofInstant(at, clock.getZone());
         LocalDate retorque = FollowUp.retorque(done, before.vehicle().milesPerDay());
         long vehicle = before.id();
-        long job = jobs.start(vehicle, retorque.isBefore(today) ? today : retorque, "after the rotation");
-        jobs.addWork(job, WorkType.RETORQUE, null, "every wheel that was lifted, 50 to 100 miles after");
+        long job = jobs.start(vehicle, retorque.isBefore(today) ? today : retorque, WORDS.say("afterTheRotation"));
+        jobs.addWork(job, WorkType.RETORQUE, null, WORDS.say("everyWheelThatWasLifted"));
         followUps.put(job, done, FollowUp.retorqueWindow(done, before.vehicle().milesPerDay()), odometer);
         boolean insideMoved = before.state().vehicle().sensors().entrySet().stream()
                 .anyMatch(sensor -> sensor.getValue().location().travelsWithWheel()
@@ -60,12 +62,8 @@ class RotationCompletion {
                                 .anyMatch(move -> move.wheelFrom() != null
                                         && move.wheelFrom() == before.placeId(sensor.getKey())));
         if (insideMoved) {
-            long relearn = jobs.start(vehicle, today, "after the rotation");
-            jobs.addWork(
-                    relearn,
-                    WorkType.RELEARN,
-                    null,
-                    "inside sensors moved with their wheels: until it is done the dash names the wrong corner");
+            long relearn = jobs.start(vehicle, today, WORDS.say("afterTheRotation"));
+            jobs.addWork(relearn, WorkType.RELEARN, null, WORDS.say("insideSensorsMovedWithTheir"));
         }
     }
 }

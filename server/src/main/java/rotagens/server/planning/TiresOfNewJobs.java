@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,7 +38,8 @@ class TiresOfNewJobs {
             JobItemView item = job.items().stream()
                     .filter(one -> position.equals(one.position()) && ChosenTires.chooses(one.workType()))
                     .findFirst()
-                    .orElseThrow(() -> ProblemException.field(field, "This work puts no tire on at " + position + "."));
+                    .orElseThrow(
+                            () -> ProblemException.field(field, WORDS.say("thisWorkPutsNoTire", "position", position)));
             tires.choose(
                     item.id(), fleet.get(job.vehicleId()), Position.parse(position), job.day(), tire, units, field);
         });

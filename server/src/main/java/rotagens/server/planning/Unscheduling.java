@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -79,13 +81,12 @@ public class Unscheduling {
                 .map(StoredItem::id)
                 .collect(Collectors.toSet());
         if (!onJob.containsAll(itemIds)) {
-            throw ProblemException.conflict("Some of this work is no longer on the job. Look at the job again.");
+            throw ProblemException.conflict(WORDS.say("someOfThisWork"));
         }
         itemIds.forEach(this::remove);
         mates.unneeded(id).forEach(this::remove);
         if (store.items(List.of(id)).getOrDefault(id, List.of()).isEmpty()) {
-            throw ProblemException.conflict(
-                    "This is all the work of the job. Take the whole job off the plan instead.");
+            throw ProblemException.conflict(WORDS.say("thisIsAllTheWork"));
         }
         store.save(job);
         return jobs.get(id);
@@ -98,8 +99,7 @@ public class Unscheduling {
 
     private void refuseBegun(long id) {
         if (begun.isBegun(id)) {
-            throw ProblemException.conflict(
-                    "Work on this vehicle has begun. Complete the job, or undo the steps marked on its job sheet first.");
+            throw ProblemException.conflict(WORDS.say("workOnThisVehicleHas"));
         }
     }
 
@@ -115,17 +115,20 @@ public class Unscheduling {
     @Transactional
     public JobView restore(long id) {
         changeTracker.only();
-        StoredJob job = store.unscheduled(id)
-                .orElseThrow(() -> ProblemException.conflict("This job is on the plan already, or doesn’t exist."));
+        StoredJob job = store.unscheduled(id).orElseThrow(() -> ProblemException.conflict(WORDS.say("thisJob")));
         if (job.day().isBefore(LocalDate.now(clock))) {
-            throw ProblemException.conflict("The day of this job has passed. Schedule its work again.");
+            throw ProblemException.conflict(WORDS.say("dayOfThisJobHas"));
         }
         Map<String, NewJobView> scheduled = store.scheduled();
         for (StoredItem item : store.items(List.of(id)).getOrDefault(id, List.of())) {
             String work = JobStore.work(job.vehicleId(), item.workType().name(), item.code());
             if (scheduled.containsKey(work)) {
-                throw ProblemException.conflict(item.workType().label() + (item.code() == null ? "" : " " + item.code())
-                        + " stands on another job meanwhile.");
+                throw ProblemException.conflict(WORDS.say(
+                        "standsOnAnotherJobMeanwhile",
+                        "workType",
+                        item.workType().label(),
+                        "item",
+                        item.code() == null ? "" : " " + item.code()));
             }
         }
         store.save(job.putBack());

@@ -1,5 +1,7 @@
 package rotagens.server.planning;
 
+import static rotagens.server.planning.PlanningWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -89,21 +91,24 @@ class WishedWork {
         VehicleAssessment vehicle = fleet.get(wanted.vehicleId());
         InputValidator wrong = new InputValidator();
         WorkType kind = wanted.workType();
-        wrong.unless(kind != null && kind.canBeWished(), "workType", "Choose the work.");
+        wrong.unless(kind != null && kind.canBeWished(), "workType", WORDS.say("chooseTheWork"));
         String wish = wrong.text("wish", wanted.wish(), LONGEST_WISH);
         String shop = wrong.text("outsideShop", wanted.outsideShop(), LONGEST_SHOP);
         Set<Position> positions = new LinkedHashSet<>();
         for (String code : Optional.ofNullable(wanted.positions()).orElse(List.of())) {
             Optional<Position> position = vehicle.position(code);
-            wrong.unless(position.isPresent(), "positions", vehicle.unit() + " has no position " + code + ".");
+            wrong.unless(
+                    position.isPresent(),
+                    "positions",
+                    WORDS.say("hasNoPosition", "vehicle", vehicle.unit(), "code", code));
             position.ifPresent(positions::add);
             wrong.unless(
                     position.isEmpty() || vehicle.fitted().containsKey(position.get()),
                     "positions",
-                    "No tire on file at " + code + ". Record first what is on it.");
+                    WORDS.say("noTireOnFile", "code", code));
         }
         wrong.refuseIfWrong();
-        wrong.unless(!kind.isAtPositions() || !positions.isEmpty(), "positions", "Choose at which positions.");
+        wrong.unless(!kind.isAtPositions() || !positions.isEmpty(), "positions", WORDS.say("chooseAtWhichPositions"));
         Map<String, NewJobView> scheduled = store.scheduled();
         (kind.isAtPositions()
                         ? positions.stream().map(Position::code).toList()
@@ -111,17 +116,23 @@ class WishedWork {
                 .forEach(code -> wrong.unless(
                         !scheduled.containsKey(JobStore.work(vehicle.id(), kind.name(), code)),
                         "workType",
-                        kind.label() + (code == null ? "" : " at " + code) + " is on an open job of " + vehicle.unit()
-                                + " already."));
+                        WORDS.say(
+                                "isOnAnOpenJob",
+                                "kind",
+                                kind.label(),
+                                "code",
+                                code == null ? "" : WORDS.say("at", "code", code),
+                                "vehicle",
+                                vehicle.unit())));
         wrong.refuseIfWrong();
-        String note = shop.isEmpty() ? "" : "Outside shop: " + shop;
+        String note = shop.isEmpty() ? "" : WORDS.say("outsideShop", "shop", shop);
         if (wanted.join() == null) {
             JobDay.refuse(wanted.day(), LocalDate.now(clock));
         }
         long job = wanted.join() == null
                 ? jobs.start(vehicle.id(), wanted.day(), note)
                 : jobs.joined(wanted.join(), vehicle.id(), note);
-        String reason = wish.isEmpty() ? "asked for" : "asked for: " + wish;
+        String reason = wish.isEmpty() ? WORDS.say("askedFor") : WORDS.say("askedFor2", "wish", wish);
         if (kind.isAtPositions()) {
             positions.forEach(position -> jobs.addWork(job, kind, vehicle.placeId(position), reason));
         } else {

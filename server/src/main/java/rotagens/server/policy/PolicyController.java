@@ -1,5 +1,7 @@
 package rotagens.server.policy;
 
+import static rotagens.server.policy.PolicyWords.WORDS;
+
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -102,7 +104,9 @@ class PolicyController {
         return storedChoice.stream()
                 .filter(one -> one.choice() == choice)
                 .map(one -> new PolicySettingView(
-                        one.vehicleClass() == null ? "the whole fleet" : "class " + one.vehicleClass(),
+                        one.vehicleClass() == null
+                                ? WORDS.say("wholeFleet")
+                                : WORDS.say("class", "vehicleClass", one.vehicleClass()),
                         choice.option(one.option()).label(),
                         one.setBy(),
                         one.reason(),
@@ -119,7 +123,7 @@ class PolicyController {
         Optional<String> option = wrong.optional(
                 "option", typed.option(), code -> choice.option(code).code());
         String why = wrong.text("reason", typed.reason(), LONGEST_WHY);
-        wrong.unless(!why.isEmpty(), "reason", "Enter a reason. It is shown beside the choice from now on.");
+        wrong.unless(!why.isEmpty(), "reason", WORDS.say("enterAReason2"));
         wrong.refuseIfWrong();
         policyStore.choose(
                 choice,
@@ -164,7 +168,7 @@ class PolicyController {
                 .filter(one -> one.number() == number)
                 .map(one -> new PolicySettingView(
                         one.scope().equals(Scope.FLEET)
-                                ? "the whole fleet"
+                                ? WORDS.say("wholeFleet")
                                 : one.scope().label().replaceFirst("^fleet policy for ", ""),
                         number.label(one.value()),
                         one.setBy(),

@@ -1,5 +1,7 @@
 package rotagens.server.policy;
 
+import static rotagens.server.policy.PolicyWords.WORDS;
+
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -26,9 +28,8 @@ public record PolicySettingRequest(
         InputValidator wrong = new InputValidator();
         Optional<Double> figure = wrong.optional("value", value, text -> figure(number, text));
         String given = wrong.text("reason", reason, 300);
-        wrong.unless(
-                !signing || !given.isEmpty(), "reason", "Enter a reason. It is shown beside the number from now on.");
-        wrong.unless(axle == null || axle.isBlank() || AXLES.contains(axle), "axle", "There is no such axle.");
+        wrong.unless(!signing || !given.isEmpty(), "reason", WORDS.say("enterAReason"));
+        wrong.unless(axle == null || axle.isBlank() || AXLES.contains(axle), "axle", WORDS.say("thereIsNoSuchAxle"));
         String by = wrong.text("manufacturer", manufacturer, 60);
         wrong.refuseIfWrong();
         return new Read(new Scope(orNull(vehicleClass), orNull(axle), orNull(by)), figure, given);
@@ -44,7 +45,7 @@ public record PolicySettingRequest(
             number.requirePlausible(value);
             return value;
         } catch (NumberFormatException e) {
-            throw new InvalidInputException("Enter a plain number in " + number.unit() + ".");
+            throw new InvalidInputException(WORDS.say("enterAPlainNumber", "number", number.unit()));
         }
     }
 }

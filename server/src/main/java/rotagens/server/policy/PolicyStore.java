@@ -1,5 +1,6 @@
 package rotagens.server.policy;
 
+import static rotagens.server.policy.PolicyWords.WORDS;
 import static rotagens.server.storage.generated.Tables.POLICY_SETTING;
 import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
 
@@ -108,7 +109,7 @@ public class PolicyStore {
     @Transactional
     public void sign(PolicyNumber number, Scope scope, Optional<Double> value, String why, String by) {
         changeTracker.judgementsOnly();
-        write(number, scope, value, why, scope.label() + ", signed by " + by);
+        write(number, scope, value, why, WORDS.say("signedBy", "scope", scope.label(), "by", by));
     }
 
     /** Signs a choice for a class of vehicles, null for all; without an option the class's own is withdrawn. */
@@ -116,7 +117,7 @@ public class PolicyStore {
     public void choose(PolicyChoice choice, String vehicleClass, Optional<String> option, String why, String by) {
         changeTracker.judgementsOnly();
         Scope scope = Scope.ofClass(vehicleClass);
-        choices.sign(choice, classId(scope), option, why, scope.label() + ", signed by " + by);
+        choices.sign(choice, classId(scope), option, why, WORDS.say("signedBy", "scope", scope.label(), "by", by));
     }
 
     /** Sets a number for a scope as part of setting up a fleet. */
@@ -146,6 +147,6 @@ public class PolicyStore {
                         .from(VEHICLE_CLASS)
                         .where(VEHICLE_CLASS.NAME.eq(scope.vehicleClass()))
                         .fetchOptional(VEHICLE_CLASS.ID)
-                        .orElseThrow(() -> ProblemException.field("vehicleClass", "There is no such class."));
+                        .orElseThrow(() -> ProblemException.field("vehicleClass", WORDS.say("thereIsNoSuchClass")));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.pressure;
 
+import static rotagens.server.pressure.PressureWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashMap;
@@ -170,7 +172,7 @@ class CalculatorController {
                 .forEach(position ->
                         wheelLimits.put(position, new Vehicle.WheelLimits(Optional.empty(), Optional.of(most)))));
         return new Vehicle(
-                "typed in",
+                WORDS.say("typedIn"),
                 "",
                 asked.car() ? VehicleType.CAR : VehicleType.TRUCK,
                 Load.lb(asked.heavy() ? 26_000 : 9_900),

@@ -1,5 +1,7 @@
 package rotagens.server.pressure;
 
+import static rotagens.server.pressure.PressureWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -46,12 +48,12 @@ public record LoadChartRequest(
     LoadChart read(List<TireModel> catalogue, Units units) {
         InputValidator typed = new InputValidator();
         String by = typed.text("manufacturer", manufacturer, 60);
-        typed.unless(!by.isEmpty(), "manufacturer", "Enter the tire manufacturer.");
+        typed.unless(!by.isEmpty(), "manufacturer", WORDS.say("enterTheTireManufacturer"));
         String name = typed.text("model", model, 80);
         Optional<TireSize> readSize = typed.required("size", size, TireSize::parse);
         Optional<LoadRange> letter = typed.optional("range", range, LoadRange::parse);
         String from = typed.text("source", source, 120);
-        typed.unless(!from.isEmpty(), "source", "Say where it was taken from: book and page, or who sent it.");
+        typed.unless(!from.isEmpty(), "source", WORDS.say("sayWhereItWasTaken"));
         List<LoadChart.Row> read = new ArrayList<>();
         List<Integer> places = new ArrayList<>();
         for (int at = 0; at < rows.size(); at++) {
@@ -115,8 +117,7 @@ public record LoadChartRequest(
             rows.add(new RowForm(cell(cells, 0), cell(cells, 1), cell(cells, 2)));
         }
         if (rows.isEmpty()) {
-            throw new InvalidInputException(
-                    "No row found. Paste lines with pressure, single load and, where given, dual load.");
+            throw new InvalidInputException(WORDS.say("noRowFoundPasteLines"));
         }
         return rows;
     }

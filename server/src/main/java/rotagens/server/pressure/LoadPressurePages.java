@@ -1,5 +1,7 @@
 package rotagens.server.pressure;
 
+import static rotagens.server.pressure.PressureWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -216,12 +218,18 @@ class LoadPressurePages {
 
     private static String from(AxleLoad load) {
         String end = load.weight().hasEnds()
-                ? load.weight().heavierSide().label() + " end"
-                : "half of the axle, less certain";
+                ? load.weight().heavierSide().label() + WORDS.say("end")
+                : WORDS.say("halfOfTheAxleLess");
         return load.scaleTicket().scale().isEmpty()
                 ? end
-                : end + ", weighed " + load.scaleTicket().state().label() + " at "
-                        + load.scaleTicket().scale();
+                : WORDS.say(
+                        "weighedAt",
+                        "end",
+                        end,
+                        "state",
+                        load.scaleTicket().state().label(),
+                        "scale",
+                        load.scaleTicket().scale());
     }
 
     private static MethodResultView school(AxlePressure answer, MethodResult one, Units units) {
@@ -262,8 +270,8 @@ class LoadPressurePages {
         answer.warning().ifPresent(warns -> ladderMarks.add(mark("warning", "warns", warns, units)));
         answer.target()
                 .pressure()
-                .ifPresent(goal ->
-                        ladderMarks.add(mark("runflat", "80% of target", tenth(RunFlat.SHARE * goal.psi()), units)));
+                .ifPresent(goal -> ladderMarks.add(
+                        mark("runflat", WORDS.say("at80OfTarget"), tenth(RunFlat.SHARE * goal.psi()), units)));
         List<Double> heights = new ArrayList<>();
         rungs.forEach(rung -> heights.add(rung.pressure().psi()));
         ladderMethods.forEach(ladderMethod -> heights.add(ladderMethod.psi()));

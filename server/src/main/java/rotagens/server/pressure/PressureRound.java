@@ -1,5 +1,7 @@
 package rotagens.server.pressure;
 
+import static rotagens.server.pressure.PressureWords.WORDS;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -174,11 +176,7 @@ class PressureRound {
                 LoadPressurePages.in(last.flatMap(Reading::pressure), units),
                 last.map(Reading::on).orElse(null),
                 installedTire.map(here -> gas.get(here.tire().id())).orElse(null),
-                installedTire.isEmpty()
-                        ? "No tire on file here."
-                        : waits
-                                ? "Ran at 80% of its target or less: no air before a tire professional looked inside."
-                                : null);
+                installedTire.isEmpty() ? WORDS.say("noTireOnFileHere") : waits ? WORDS.say("ranAt80") : null);
     }
 
     private static Optional<Pressure> maximum(VehicleAssessment vehicleAssessment, Position position, TireModel tire) {
@@ -211,7 +209,7 @@ class PressureRound {
         Position position = VehiclePositions.of(vehicleAssessment, code);
         InstalledTire installedTire = Optional.ofNullable(
                         vehicleAssessment.fitted().get(position))
-                .orElseThrow(() -> ProblemException.conflict("No tire is on file here: record it first."));
+                .orElseThrow(() -> ProblemException.conflict(WORDS.say("noTireIsOnFile")));
         InputValidator typed = new InputValidator();
         Optional<Pressure> before = typed.required("before", given.before(), text -> Pressure.parse(text, units));
         Optional<Pressure> after = typed.optional("after", given.after(), text -> Pressure.parse(text, units));
@@ -273,7 +271,7 @@ class PressureRound {
         } catch (NumberFormatException e) {
             // said below, the same way
         }
-        throw new rotagens.core.measure.InvalidInputException("Enter how many hours it has stood, for example 12.");
+        throw new rotagens.core.measure.InvalidInputException(WORDS.say("enterHowManyHours"));
     }
 
     /** What to do at the valve, while it is typed; nothing is stored. */
@@ -300,10 +298,14 @@ class PressureRound {
                 .filter(mate -> mate.lastCold()
                         .filter(cold -> Math.abs(cold.pressure().orElseThrow().psi() - here) > allowed + 1e-6)
                         .isPresent())
-                .map(mate -> mate.position().code() + " was last read "
-                        + mate.lastCold().orElseThrow().pressure().orElseThrow().format(units)
-                        + ": bring all tires of the axle within "
-                        + Pressure.psi(allowed).format(units) + ".")
+                .map(mate -> WORDS.say(
+                        "wasLastReadBringAll",
+                        "position",
+                        mate.position().code(),
+                        "pressure",
+                        mate.lastCold().orElseThrow().pressure().orElseThrow().format(units),
+                        "allowed",
+                        Pressure.psi(allowed).format(units)))
                 .findFirst()
                 .orElse(null);
     }

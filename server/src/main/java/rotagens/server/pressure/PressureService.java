@@ -1,5 +1,7 @@
 package rotagens.server.pressure;
 
+import static rotagens.server.pressure.PressureWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -107,15 +109,15 @@ class PressureService {
         VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         InputValidator wrong = new InputValidator();
         String reason = wrong.text("reason", typed.reason(), 300);
-        wrong.unless(!reason.isEmpty(), "reason", "Say why, so that the next person knows.");
+        wrong.unless(!reason.isEmpty(), "reason", WORDS.say("sayWhySo"));
         if (typed.allowsBelowPlacard()) {
             boolean manager = people.get(people.me()).role() == Role.MANAGER;
-            wrong.unless(manager, "allowsBelowPlacard", "Only a manager may allow less than the placard.");
+            wrong.unless(manager, "allowsBelowPlacard", WORDS.say("onlyAManagerMayAllow"));
         }
         if (typed.method() != null) {
             boolean somewhere = withChoice(vehicleAssessment, typed).axles().values().stream()
                     .anyMatch(answer -> answer.methodResult(typed.method()).isOffered());
-            wrong.unless(somewhere, "method", "This can’t be taken on any axle: see the reason beside it.");
+            wrong.unless(somewhere, "method", WORDS.say("thisCantBeTaken"));
         }
         wrong.refuseIfWrong();
         records.choose(
@@ -155,11 +157,11 @@ class PressureService {
         Optional<Pressure> fixed = wrong.optional("pressure", typed.pressure(), text -> Pressure.parse(text, units));
         Optional<Double> percent = wrong.optional("percentBelow", typed.percentBelow(), PressureService::percent);
         String why = wrong.text("reason", typed.reason(), 300);
-        wrong.unless(!why.isEmpty(), "reason", "Say why, or where it was read: a threshold is a fact of the vehicle.");
+        wrong.unless(!why.isEmpty(), "reason", WORDS.say("sayWhyOrWhere"));
         wrong.unless(
                 fixed.isPresent() != percent.isPresent() || !wrong.isFine(),
                 "pressure",
-                "Enter the pressure it warns at, or by how much under the set pressure: one of the two.");
+                WORDS.say("enterThePressureItWarns"));
         wrong.refuseIfWrong();
         PressureInputs.WarningThreshold set = new PressureInputs.WarningThreshold(
                 fixed,
@@ -185,7 +187,7 @@ class PressureService {
         } catch (NumberFormatException e) {
             // said below, the same way
         }
-        throw new rotagens.core.measure.InvalidInputException("Enter a share between 0 and 50%, for example 12.");
+        throw new rotagens.core.measure.InvalidInputException(WORDS.say("enterAShareBetween0"));
     }
 
     @Transactional
@@ -194,7 +196,8 @@ class PressureService {
         LocalDate today = LocalDate.now(clock);
         fleet.get(vehicleId);
         InputValidator wrong = new InputValidator();
-        wrong.unless(typed.state() != null && typed.state() != LoadState.UNKNOWN, "state", "Choose a load state.");
+        wrong.unless(
+                typed.state() != null && typed.state() != LoadState.UNKNOWN, "state", WORDS.say("chooseALoadState"));
         wrong.refuseIfWrong();
         Optional<LoadStates.LoadStateSetting> loadStateSetting = wrong.attempt(
                 "until",
@@ -219,12 +222,12 @@ class PressureService {
         InputValidator wrong = new InputValidator();
         LocalDate today = vehicleAssessment.today();
         wrong.unless(
-                typed.state() != null && typed.state() != LoadState.UNKNOWN, "state", "Choose how it will be loaded.");
-        wrong.unless(typed.from() != null && !typed.from().isBefore(today), "from", "Enter a first day from today on.");
+                typed.state() != null && typed.state() != LoadState.UNKNOWN, "state", WORDS.say("chooseHowItWill"));
+        wrong.unless(typed.from() != null && !typed.from().isBefore(today), "from", WORDS.say("enterAFirstDayFrom"));
         wrong.unless(
                 typed.until() != null && (typed.from() == null || !typed.until().isBefore(typed.from())),
                 "until",
-                "Enter its last day, not before the first.");
+                WORDS.say("enterItsLastDayNot"));
         String note = wrong.text("note", typed.note(), 300);
         wrong.refuseIfWrong();
         TripWork work = wrong.attempt(
@@ -240,7 +243,7 @@ class PressureService {
                 : jobs.plan(
                         vehicleId,
                         typed.from(),
-                        "Before the " + typed.state().label() + " trip",
+                        WORDS.say("beforeTheTrip", "state", typed.state().label()),
                         WorkType.SET_PRESSURE,
                         raise);
         Long restoreJob = restore.isEmpty()
@@ -248,7 +251,7 @@ class PressureService {
                 : jobs.plan(
                         vehicleId,
                         typed.until().plusDays(1),
-                        "After the " + typed.state().label() + " trip",
+                        WORDS.say("afterTheTrip", "state", typed.state().label()),
                         WorkType.SET_PRESSURE,
                         restore);
         trips.book(
@@ -279,8 +282,8 @@ class PressureService {
         LocalDate today = fleet.get(vehicleId).today();
         InputValidator wrong = new InputValidator();
         String note = wrong.text("note", typed.note(), 300);
-        wrong.unless(!note.isEmpty(), "note", "Say what changed.");
-        wrong.unless(typed.day() == null || !typed.day().isAfter(today), "day", "This day lies ahead.");
+        wrong.unless(!note.isEmpty(), "note", WORDS.say("sayWhatChanged"));
+        wrong.unless(typed.day() == null || !typed.day().isAfter(today), "day", WORDS.say("thisDayLiesAhead"));
         wrong.refuseIfWrong();
         records.bodyChanged(vehicleId, typed.day() == null ? today : typed.day(), note, people.me());
     }
@@ -307,8 +310,7 @@ class PressureService {
     private static double maximum(AxlePressure answer) {
         return answer.maximum()
                 .map(most -> most.pressure().psi())
-                .orElseThrow(() -> ProblemException.conflict(
-                        "No maximum on file for these tires and wheels. Read both before a trial."));
+                .orElseThrow(() -> ProblemException.conflict(WORDS.say("noMaximumOnFile")));
     }
 
     /** Logs a pass; where it ends the trial, the result becomes the axle's contact trim. */
@@ -319,18 +321,22 @@ class PressureService {
         AxlePressure answer = axle(vehicleAssessment, axle);
         InputValidator wrong = new InputValidator();
         Optional<Pressure> pressure = wrong.required("pressure", typed.pressure(), text -> Pressure.parse(text, units));
-        wrong.unless(typed.contactPattern() != null, "contactPattern", "Choose what you saw.");
+        wrong.unless(typed.contactPattern() != null, "contactPattern", WORDS.say("chooseWhatYouSaw"));
         pressure.filter(psi -> psi.psi() > maximum(answer) + 1e-6)
                 .ifPresent(psi -> wrong.wrong(
                         "pressure",
-                        "Over the maximum " + Pressure.psi(maximum(answer)).format(units)
-                                + ". Never drive a trial there."));
+                        WORDS.say(
+                                "overTheMaximumNeverDrive",
+                                "maximum",
+                                Pressure.psi(maximum(answer)).format(units))));
         pressure.filter(psi -> psi.psi() < answer.chalkTestFloorPsi() - 0.05)
                 .ifPresent(psi -> wrong.wrong(
                         "pressure",
-                        "Under what the load needs, "
-                                + LoadPressurePages.tenth(answer.chalkTestFloorPsi())
-                                        .format(units) + "."));
+                        WORDS.say(
+                                "underWhatTheLoadNeeds",
+                                "chalkTestFloorPsi",
+                                LoadPressurePages.tenth(answer.chalkTestFloorPsi())
+                                        .format(units))));
         wrong.refuseIfWrong();
         records.pass(vehicleId, axle, new ChalkTest.Pass(pressure.orElseThrow(), typed.contactPattern()), people.me());
         List<ChalkTest.Pass> passes = records.passes(vehicleId, axle);
@@ -349,7 +355,7 @@ class PressureService {
     private static AxlePressure axle(VehicleAssessment vehicleAssessment, int axle) {
         AxlePressure answer = vehicleAssessment.pressures().axles().get(axle);
         if (answer == null) {
-            throw ProblemException.notFound("This vehicle has no such axle.");
+            throw ProblemException.notFound(WORDS.say("thisVehicleHasNoSuch"));
         }
         return answer;
     }

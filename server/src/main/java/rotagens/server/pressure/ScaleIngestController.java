@@ -1,5 +1,7 @@
 package rotagens.server.pressure;
 
+import static rotagens.server.pressure.PressureWords.WORDS;
+
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -45,18 +47,15 @@ class ScaleIngestController {
             @RequestHeader(name = "Idempotency-Key", required = false) String key,
             @RequestBody ScaleIngestRequest sent) {
         InputValidator typed = new InputValidator();
-        typed.unless(
-                key != null && !key.isBlank(),
-                "Idempotency-Key",
-                "Send the ticket’s own number in this header, so that it counts once.");
+        typed.unless(key != null && !key.isBlank(), "Idempotency-Key", WORDS.say("sendTheTicketsOwnNumber"));
         var vehicle = register.named(sent.unit() == null ? "" : sent.unit());
-        typed.unless(vehicle.isPresent(), "unit", "No vehicle on file is called “" + sent.unit() + "”.");
-        typed.unless(sent.ticket() != null, "ticket", "Send the weights.");
+        typed.unless(vehicle.isPresent(), "unit", WORDS.say("noVehicleOnFile", "sent", sent.unit()));
+        typed.unless(sent.ticket() != null, "ticket", WORDS.say("sendTheWeights"));
         if (sent.ticket() != null) {
             typed.unless(
                     figures(sent.ticket()).noneMatch(text -> text.strip().matches("[-+0-9.,\\s]+")),
                     "ticket",
-                    "Send each weight with its unit, for example 11460 lb or 5200 kg.");
+                    WORDS.say("sendEachWeight"));
         }
         typed.refuseIfWrong();
         long id = vehicle.orElseThrow();

@@ -1,5 +1,7 @@
 package rotagens.server.pressure;
 
+import static rotagens.server.pressure.PressureWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,11 +40,11 @@ public record ScaleTicketRequest(
     /** Reads every field, gathering all that is wrong by field; an axle left blank is left out. */
     ScaleTicket read(LocalDate today, Map<Integer, String> tires, InputValidator typed, Units units) {
         LocalDate on = day == null ? today : day;
-        typed.unless(!on.isAfter(today), "day", "This day lies ahead. Check the date.");
-        typed.unless(on.isAfter(today.minusYears(10)), "day", "Over ten years ago. Check the year.");
-        typed.unless(state != null && state != LoadState.UNKNOWN, "state", "Choose how it was loaded.");
+        typed.unless(!on.isAfter(today), "day", WORDS.say("thisDayLiesAheadCheck"));
+        typed.unless(on.isAfter(today.minusYears(10)), "day", WORDS.say("overTenYearsAgoCheck"));
+        typed.unless(state != null && state != LoadState.UNKNOWN, "state", WORDS.say("chooseHowItWasLoaded"));
         String where = typed.text("scale", scale, 80);
-        typed.unless(!where.isEmpty(), "scale", "Name the scale, so that another weighing can be compared.");
+        typed.unless(!where.isEmpty(), "scale", WORDS.say("nameTheScaleSo"));
         Optional<Load> whole = typed.optional("gross", gross, text -> Load.parse(text, units));
         List<AxleWeight> weights = new ArrayList<>();
         for (AxleEntry entry : axles == null ? List.<AxleEntry>of() : axles) {
@@ -99,8 +101,7 @@ public record ScaleTicketRequest(
             }
         }
         if (axles.isEmpty()) {
-            throw new InvalidInputException(
-                    "No axle found. A scale ticket has a line per axle: “Axle 1  left 5,640 lb  right 5,580 lb”, or “Axle 1: 11,220 lb”.");
+            throw new InvalidInputException(WORDS.say("noAxleFoundAScale"));
         }
         return new ScaleTicketRequest(day, state, scale, gross, null, null, axles);
     }

@@ -1,5 +1,7 @@
 package rotagens.server.pressure;
 
+import static rotagens.server.pressure.PressureWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -52,7 +54,7 @@ class WeighingService {
         List<ScaleTicketCheck.InputError> inputErrors = ScaleTicketCheck.faults(
                 scaleTicket, vehicleAssessment.vehicle(), within, empty, Boolean.TRUE.equals(form.sure()));
         if (inputErrors.stream().anyMatch(ScaleTicketCheck.InputError::canBeConfirmed)) {
-            typed.wrong("sure", "Read the scale ticket again, or say that it is right.");
+            typed.wrong("sure", WORDS.say("readTheScaleTicketAgain"));
         }
         inputErrors.forEach(inputError -> typed.wrong(
                 inputError.axle() == 0 ? "gross" : "axles." + inputError.axle(),

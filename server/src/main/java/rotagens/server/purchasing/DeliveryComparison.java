@@ -1,5 +1,7 @@
 package rotagens.server.purchasing;
 
+import static rotagens.server.purchasing.PurchasingWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -49,14 +51,14 @@ class DeliveryComparison {
         wrong.unless(
                 !given.isEmpty() && given.size() <= MOST_TIRES,
                 "tires",
-                "Enter 1 to " + MOST_TIRES + " delivered tires.");
+                WORDS.say("enter1ToDeliveredTires", "mostTires", MOST_TIRES));
         List<Compared> compared = new ArrayList<>();
         for (int at = 0; at < given.size(); at++) {
             DeliveredTireRequest one = given.get(at);
             long modelId = one.tireModelId() == null ? orderedModelId : one.tireModelId();
             Optional<DotCode> code =
                     wrong.required("tires[" + at + "].dotCode", one.dotCode(), text -> DotCode.parse(text, today));
-            wrong.unless(models.containsKey(modelId), "tires[" + at + "].tireModelId", "Choose the model.");
+            wrong.unless(models.containsKey(modelId), "tires[" + at + "].tireModelId", WORDS.say("chooseTheModel"));
             if (code.isPresent() && models.containsKey(modelId)) {
                 compared.add(new Compared(
                         one,
@@ -75,9 +77,6 @@ class DeliveryComparison {
 
     /** Said where another tire bears the same code. */
     List<String> sameCode(DotCode code) {
-        return tireStore.sameDot(code.molded(), null).isEmpty()
-                ? List.of()
-                : List.of(
-                        "A tire with this DOT code is on file already. Codes aren’t serial numbers; check that it isn’t the same tire twice.");
+        return tireStore.sameDot(code.molded(), null).isEmpty() ? List.of() : List.of(WORDS.say("tireWithThisDotCode"));
     }
 }

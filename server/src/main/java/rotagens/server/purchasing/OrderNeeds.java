@@ -1,5 +1,7 @@
 package rotagens.server.purchasing;
 
+import static rotagens.server.purchasing.PurchasingWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -29,7 +31,7 @@ import rotagens.server.tire.TireCatalog;
 @Service
 public class OrderNeeds {
 
-    static final String NOBODY = "No supplier on file";
+    static final String NOBODY = WORDS.say("noSupplierOnFile");
 
     /** @param orderBy so that it is there on the day of the first job that needs it */
     public record OrderNeedRow(
@@ -169,12 +171,12 @@ public class OrderNeeds {
                 "supplier",
                 "model",
                 "sidewall",
-                "to order",
-                "needed by",
-                "order by",
+                WORDS.say("toOrder"),
+                WORDS.say("neededBy"),
+                WORDS.say("orderBy"),
                 "price",
-                "on shelf",
-                "on order",
+                WORDS.say("onShelf"),
+                WORDS.say("onOrder"),
                 "for"));
         for (SupplierList supplier : of(units)) {
             for (OrderNeedRow line : supplier.lines()) {
@@ -198,8 +200,8 @@ public class OrderNeeds {
     public byte[] pdf(Units units) {
         return pdfRenderer.pdf(
                 "order-list",
-                "Order list",
-                "Made " + day(LocalDate.now(clock), units),
+                WORDS.say("orderList"),
+                WORDS.say("made", "day", day(LocalDate.now(clock), units)),
                 Map.of(
                         "suppliers",
                         of(units).stream().map(one -> onPaper(one, units)).toList()));
@@ -214,7 +216,14 @@ public class OrderNeeds {
     private static PaperSupplier onPaper(SupplierList supplier, Units units) {
         return new PaperSupplier(
                 supplier.supplier(),
-                supplier.tires() + " to order, " + supplier.total() + "; lead time " + supplier.leadDays() + " days",
+                WORDS.say(
+                        "toOrderLeadTimeDays",
+                        "tires",
+                        supplier.tires(),
+                        "total",
+                        supplier.total(),
+                        "leadDays",
+                        supplier.leadDays()),
                 supplier.lines().stream()
                         .map(line -> new PaperLine(
                                 line.model() + " " + line.sidewall(),

@@ -1,5 +1,7 @@
 package rotagens.server.purchasing;
 
+import static rotagens.server.purchasing.PurchasingWords.WORDS;
+
 import java.time.Clock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,18 +37,18 @@ public class OrderWithdrawal {
     public void withdraw(long id) {
         StoredOrder order = order(id);
         if (order.isClosed()) {
-            throw ProblemException.conflict("This order is closed already.");
+            throw ProblemException.conflict(WORDS.say("thisOrderIsClosedAlready"));
         }
         if (store.hasDeliveries(id)) {
-            throw ProblemException.conflict("Tires of this order have come already. Close it instead.");
+            throw ProblemException.conflict(WORDS.say("tiresOfThisOrderHave"));
         }
         store.close(id, clock.instant());
         store.note(id, order.note().isBlank() ? WITHDRAWN : order.note() + ", " + WITHDRAWN);
-        outbox.recipientOf("Order " + id + ",")
+        outbox.recipientOf(WORDS.say("order", "id", id))
                 .ifPresent(address -> outbox.add(
                         address,
-                        "Order " + id + " is withdrawn",
-                        "Please don’t deliver order " + id + ": it was sent by mistake.\n",
+                        WORDS.say("orderIsWithdrawn", "id", id),
+                        WORDS.say("pleaseDontDeliverOrder", "id", id),
                         people.me()));
     }
 
@@ -59,15 +61,15 @@ public class OrderWithdrawal {
     public void reopen(long id) {
         StoredOrder order = order(id);
         if (!order.isClosed()) {
-            throw ProblemException.conflict("This order is open.");
+            throw ProblemException.conflict(WORDS.say("thisOrderIsOpen"));
         }
         if (order.note().endsWith(WITHDRAWN)) {
-            throw ProblemException.conflict("This order was withdrawn. Order anew.");
+            throw ProblemException.conflict(WORDS.say("thisOrderWasWithdrawnOrder"));
         }
         store.reopen(id);
     }
 
     private StoredOrder order(long id) {
-        return store.order(id).orElseThrow(() -> ProblemException.notFound("There is no such order."));
+        return store.order(id).orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchOrder")));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.purchasing;
 
+import static rotagens.server.purchasing.PurchasingWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -146,22 +148,22 @@ public class Orders {
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
         String supplier = wrong.text("supplier", typed.supplier(), 80);
-        wrong.unless(!supplier.isEmpty(), "supplier", "Enter whom it is ordered from.");
+        wrong.unless(!supplier.isEmpty(), "supplier", WORDS.say("enterWhomItIsOrdered"));
         String yard = wrong.text("yard", typed.yard(), 60);
-        wrong.unless(!yard.isEmpty(), "yard", "Enter the yard it is delivered to.");
+        wrong.unless(!yard.isEmpty(), "yard", WORDS.say("enterTheYard"));
         LocalDate day = typed.day() == null ? today : typed.day();
-        wrong.unless(!day.isAfter(today), "day", "This day lies ahead. Enter the day it was ordered.");
+        wrong.unless(!day.isAfter(today), "day", WORDS.say("thisDayLiesAheadEnter"));
         String note = wrong.text("note", typed.note(), 500);
         List<OrderLineRequest> lines = typed.lines() == null ? List.of() : typed.lines();
-        wrong.unless(!lines.isEmpty(), "lines", "Add at least one line.");
+        wrong.unless(!lines.isEmpty(), "lines", WORDS.say("addAtLeastOneLine"));
         List<Optional<Money>> prices = new ArrayList<>();
         for (int at = 0; at < lines.size(); at++) {
             OrderLineRequest line = lines.get(at);
-            wrong.unless(line.tireModelId() != null, "lines[" + at + "].tireModelId", "Choose the model.");
+            wrong.unless(line.tireModelId() != null, "lines[" + at + "].tireModelId", WORDS.say("chooseTheModel"));
             wrong.unless(
                     line.quantity() >= 1 && line.quantity() <= MOST_TIRES,
                     "lines[" + at + "].quantity",
-                    "Enter how many, 1 to " + MOST_TIRES + ".");
+                    WORDS.say("enterHowMany1", "mostTires", MOST_TIRES));
             prices.add(wrong.optional("lines[" + at + "].price", line.price(), Money::parse));
         }
         wrong.refuseIfWrong();
@@ -176,7 +178,7 @@ public class Orders {
     @Transactional
     public void close(long id) {
         if (!store.close(id, clock.instant())) {
-            throw ProblemException.conflict("This order is closed already, or doesn’t exist.");
+            throw ProblemException.conflict(WORDS.say("thisOrderIsClosedAlready2"));
         }
     }
 
@@ -207,7 +209,7 @@ public class Orders {
         StoredLine line = lineOnFile(lineId);
         StoredOrder order = store.order(line.orderId()).orElseThrow();
         if (order.isClosed()) {
-            throw ProblemException.conflict("This order is closed. Enter a new one for what came.");
+            throw ProblemException.conflict(WORDS.say("thisOrderIsClosedEnter"));
         }
         InputValidator wrong = new InputValidator();
         List<Compared> compared = deliveries.compare(line.modelId(), typed, wrong);
@@ -225,17 +227,17 @@ public class Orders {
             wrong.unless(
                     number.isEmpty() || numbers.add(number),
                     "tires[" + at + "].number",
-                    "This number is entered twice in the delivery.");
+                    WORDS.say("thisNumberIsEnteredTwice"));
             wrong.text("tires[" + at + "].note", one.note(), 500);
             wrong.unless(
                     one.accepted() != null
                             || compared.get(at).result().differences().isEmpty(),
                     "tires[" + at + "].dotCode",
-                    "The tire differs from the order. Accept it with your name, or refuse it.");
+                    WORDS.say("tireDiffersFromTheOrder"));
             wrong.unless(
                     one.isAccepted() || !(one.note() == null || one.note().isBlank()),
                     "tires[" + at + "].note",
-                    "Enter why it is refused.");
+                    WORDS.say("enterWhyItIsRefused"));
         }
         int accepted =
                 (int) compared.stream().filter(one -> one.typed().isAccepted()).count();
@@ -243,7 +245,7 @@ public class Orders {
         wrong.unless(
                 before + accepted <= line.quantity(),
                 "tires",
-                "Only " + (line.quantity() - before) + " of " + line.quantity() + " are still to come on this line.");
+                WORDS.say("onlyOfAreStill", "left", line.quantity() - before, "ordered", line.quantity()));
         wrong.refuseIfWrong();
         Instant now = clock.instant();
         List<Long> ids = new ArrayList<>();
@@ -314,6 +316,6 @@ public class Orders {
     }
 
     private StoredLine lineOnFile(long id) {
-        return store.line(id).orElseThrow(() -> ProblemException.notFound("There is no such order line."));
+        return store.line(id).orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchOrder2")));
     }
 }

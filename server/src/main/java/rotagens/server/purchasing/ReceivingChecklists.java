@@ -1,5 +1,7 @@
 package rotagens.server.purchasing;
 
+import static rotagens.server.purchasing.PurchasingWords.WORDS;
+
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -53,7 +55,7 @@ class ReceivingChecklists {
                 ? ""
                 : deliveryRequest.counted().strip();
         if (!counted.matches("[0-9]{1,4}")) {
-            wrong.wrong("counted", "Count the tires that came and enter how many.");
+            wrong.wrong("counted", WORDS.say("countTheTiresThatCame"));
         } else {
             ReceivingStep.againstCount(Integer.parseInt(counted), entered)
                     .ifPresent(says -> wrong.wrong("counted", says));
@@ -66,10 +68,7 @@ class ReceivingChecklists {
                 continue;
             }
             String reason = wrong.text(field, tick == null ? null : tick.reason(), LONGEST);
-            wrong.unless(
-                    step.mayBeLeftOut() && !reason.isEmpty(),
-                    field,
-                    "Do it and check it off, or enter a reason for skipping.");
+            wrong.unless(step.mayBeLeftOut() && !reason.isEmpty(), field, WORDS.say("doItAndCheck"));
         }
     }
 
@@ -96,7 +95,7 @@ class ReceivingChecklists {
         boolean done =
                 step.doneByFigures() || tick.filter(ReceivingStepRequest::done).isPresent();
         if (step == ReceivingStep.COUNT) {
-            return new StoredStep(step, done, came.counted().strip() + " counted");
+            return new StoredStep(step, done, came.counted().strip() + WORDS.say("counted"));
         }
         String reason =
                 tick.map(ReceivingStepRequest::reason).map(String::strip).orElse("");
@@ -121,8 +120,15 @@ class ReceivingChecklists {
     }
 
     private static String words(StoredStep one) {
-        return one.step().title()
-                + (one.done() ? "" : ", skipped")
-                + (one.summary().isEmpty() ? "" : ": " + one.summary());
+        return WORDS.say(
+                "other",
+                "step",
+                one.step().title(),
+                "done",
+                one.done(),
+                "summary",
+                one.summary(),
+                "hasSummary",
+                !one.summary().isEmpty());
     }
 }

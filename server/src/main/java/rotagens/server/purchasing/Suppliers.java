@@ -1,5 +1,7 @@
 package rotagens.server.purchasing;
 
+import static rotagens.server.purchasing.PurchasingWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -87,18 +89,18 @@ public class Suppliers {
         changeTracker.only();
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", form.name(), LONGEST);
-        wrong.unless(!name.isEmpty(), "name", "Enter the supplier’s name.");
+        wrong.unless(!name.isEmpty(), "name", WORDS.say("enterTheSuppliersName"));
         String mail = wrong.text("email", form.email(), LONGEST);
-        wrong.unless(mail.isEmpty() || mail.matches("[^@\\s]+@[^@\\s]+"), "email", "This is no mail address.");
+        wrong.unless(mail.isEmpty() || mail.matches("[^@\\s]+@[^@\\s]+"), "email", WORDS.say("thisIsNoMailAddress"));
         wrong.unless(
                 form.leadDays() != null && form.leadDays() >= 0 && form.leadDays() <= MOST_LEAD,
                 "leadDays",
-                "Enter the days from order to delivery, 0 to " + MOST_LEAD + ".");
+                WORDS.say("enterTheDaysFromOrder", "mostLead", MOST_LEAD));
         String makers = wrong.text("manufacturers", form.manufacturers(), 300);
         wrong.unless(
                 !store.isNamedOtherThan(form.id() == null ? -1L : form.id(), name),
                 "name",
-                "Another supplier is called " + name + " already.");
+                WORDS.say("anotherSupplierIsCalledAlready", "name", name));
         wrong.refuseIfWrong();
         if (form.id() == null) {
             store.add(name, mail, form.leadDays(), makers);
@@ -107,7 +109,7 @@ public class Suppliers {
         boolean changed = store.change(new StoredSupplier(
                 form.id(), form.version() == null ? 0 : form.version(), name, mail, form.leadDays(), makers));
         if (!changed) {
-            throw ProblemException.changedMeanwhile("Another user changed this supplier after you opened it.", all());
+            throw ProblemException.changedMeanwhile(WORDS.say("anotherUserChangedThisSupplier"), all());
         }
     }
 
@@ -126,9 +128,8 @@ public class Suppliers {
                             program.breakEven(),
                             toOrder,
                             gains >= 0
-                                    ? "Pays: " + Money.sum(gains) + " gained on the " + toOrder + " to order now"
-                                    : "Doesn’t pay yet: " + Money.sum(-gains) + " short on the " + toOrder
-                                            + " to order now");
+                                    ? WORDS.say("paysGained", "gains", Money.sum(gains), "toOrder", toOrder)
+                                    : WORDS.say("doesntPayYetShort", "gains", Money.sum(-gains), "toOrder", toOrder));
                 })
                 .toList();
     }
@@ -138,7 +139,7 @@ public class Suppliers {
         changeTracker.only();
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", form.name(), LONGEST);
-        wrong.unless(!name.isEmpty(), "name", "Enter the program’s name.");
+        wrong.unless(!name.isEmpty(), "name", WORDS.say("enterTheProgramsName"));
         Optional<Money> fee = wrong.required("fee", form.fee(), Money::parse);
         Optional<Money> saving = wrong.required("saving", form.saving(), Money::parse);
         if (fee.isPresent() && saving.isPresent()) {
@@ -148,7 +149,7 @@ public class Suppliers {
                 wrong.wrong("saving", e.getMessage());
             }
         }
-        wrong.unless(!store.isProgram(name), "name", "Another program is called " + name + " already.");
+        wrong.unless(!store.isProgram(name), "name", WORDS.say("anotherProgramIsCalledAlready", "name", name));
         wrong.refuseIfWrong();
         store.add(name, new DiscountProgram(fee.orElseThrow(), saving.orElseThrow()));
     }
@@ -161,38 +162,37 @@ public class Suppliers {
                 .filter(one -> one.supplier().equals(wanted.supplier())
                         && !one.supplier().equals(OrderNeeds.NOBODY))
                 .findFirst()
-                .orElseThrow(() -> ProblemException.field(
-                        "supplier",
-                        "Choose a supplier with something to order. Makes without one need a supplier first."));
+                .orElseThrow(() -> ProblemException.field("supplier", WORDS.say("chooseASupplierWithSomething")));
         List<OrderNeedRow> lines =
                 from.lines().stream().filter(line -> line.toOrder() > 0).toList();
         if (lines.isEmpty()) {
-            throw ProblemException.field("supplier", "Nothing is left to order from " + from.supplier() + ".");
+            throw ProblemException.field("supplier", WORDS.say("nothingIsLeftToOrder", "supplier", from.supplier()));
         }
         long order = orders.order(
                 new OrderRequest(
                         from.supplier(),
                         null,
                         wanted.yard(),
-                        "from the order list",
+                        WORDS.say("fromTheOrderList"),
                         lines.stream()
                                 .map(line -> new OrderLineRequest(line.tireModelId(), line.toOrder(), line.price()))
                                 .toList()),
                 people.me());
-        StringBuilder body =
-                new StringBuilder("Please deliver to ").append(wanted.yard()).append(":\n\n");
+        StringBuilder body = new StringBuilder(WORDS.say("pleaseDeliver"))
+                .append(wanted.yard())
+                .append(":\n\n");
         lines.forEach(line -> body.append(line.toOrder())
                 .append(" × ")
                 .append(line.model())
                 .append(' ')
                 .append(line.sidewall())
-                .append(", by ")
+                .append(WORDS.say("by"))
                 .append(Message.of("{}", line.neededBy()).in(units))
                 .append('\n'));
-        body.append("\nTires not older than asked for on arrival, please; the DOT week is read when they come.\n");
+        body.append(WORDS.say("tiresNotOlderThanAsked"));
         long mail = outbox.add(
                 from.email().isEmpty() ? from.supplier() : from.email(),
-                "Order " + order + ", " + from.tires() + " tires",
+                WORDS.say("orderTires", "order", order, "tires", from.tires()),
                 body.toString(),
                 people.me());
         return new SentOrderView(order, mail, from.tires());

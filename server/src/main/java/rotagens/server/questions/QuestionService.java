@@ -1,5 +1,7 @@
 package rotagens.server.questions;
 
+import static rotagens.server.questions.QuestionsWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -144,7 +146,7 @@ class QuestionService {
         return new AnswerView(
                 questionRequest.ask().stream()
                         .map(Question::title)
-                        .collect(Collectors.joining(questionRequest.together() ? " and " : " or ")),
+                        .collect(Collectors.joining(questionRequest.together() ? WORDS.say("and") : WORDS.say("or"))),
                 vehicles(lines),
                 lines);
     }
@@ -167,11 +169,12 @@ class QuestionService {
 
     private static void refuse(QuestionRequest questionRequest) {
         InputValidator wrong = new InputValidator();
-        wrong.unless(questionRequest.ask() != null && !questionRequest.ask().isEmpty(), "ask", "Choose a question.");
+        wrong.unless(
+                questionRequest.ask() != null && !questionRequest.ask().isEmpty(), "ask", WORDS.say("chooseAQuestion"));
         wrong.unless(
                 questionRequest.years() == null || questionRequest.years() >= 1 && questionRequest.years() <= 20,
                 "years",
-                "An age lies between 1 and 20 years.");
+                WORDS.say("ageLiesBetween1"));
         wrong.refuseIfWrong();
     }
 
@@ -225,7 +228,7 @@ class QuestionService {
         AtomicInteger left = new AtomicInteger(most);
         return (vehicle, position) -> left.getAndDecrement() > 0
                 ? partners.best(vehicle, position)
-                : Optional.of("see its rotation page: only the first " + most + " are searched here");
+                : Optional.of(WORDS.say("seeItsRotationPageOnly", "most", most));
     }
 
     /** What the questions need of every vehicle, by id. */
@@ -258,13 +261,18 @@ class QuestionService {
     private static List<String> followUps(List<JobView> open) {
         return open.stream()
                 .filter(jobView -> jobView.note().startsWith("after "))
-                .map(jobView -> jobView.items().stream()
+                .map(jobView -> WORDS.say(
+                        "planned",
+                        "items",
+                        jobView.items().stream()
                                 .map(jobItemView -> jobItemView.label())
                                 .filter(Objects::nonNull)
                                 .distinct()
-                                .collect(Collectors.joining(", "))
-                        + " planned "
-                        + rotagens.core.measure.Message.of("{}", jobView.day()).in(Units.US) + ", " + jobView.note())
+                                .collect(Collectors.joining(", ")),
+                        "day",
+                        rotagens.core.measure.Message.of("{}", jobView.day()).in(Units.US),
+                        "note",
+                        jobView.note()))
                 .toList();
     }
 
@@ -274,10 +282,10 @@ class QuestionService {
         changeTracker.draftsOnly();
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", kept.name(), LONGEST_NAME);
-        wrong.unless(!name.isEmpty(), "name", "Give it a name.");
-        wrong.unless(kept.ask() != null, "ask", "Choose a question.");
-        wrong.unless(!store.isNamed(name), "name", "Another question is saved as “" + name + "” already.");
-        wrong.unless(store.count() < MOST_KEPT, "name", "At most " + MOST_KEPT + " are kept.");
+        wrong.unless(!name.isEmpty(), "name", WORDS.say("giveItAName"));
+        wrong.unless(kept.ask() != null, "ask", WORDS.say("chooseAQuestion"));
+        wrong.unless(!store.isNamed(name), "name", WORDS.say("anotherQuestionIsSaved", "name", name));
+        wrong.unless(store.count() < MOST_KEPT, "name", WORDS.say("atMostAreKept", "mostKept", MOST_KEPT));
         wrong.refuseIfWrong();
         refuse(kept.ask());
         store.add(name, json.writeValueAsString(kept.ask()), clock.instant(), people.me());
@@ -287,7 +295,7 @@ class QuestionService {
     public void forget(long id) {
         changeTracker.draftsOnly();
         if (!store.remove(id)) {
-            throw ProblemException.notFound("There is no such question.");
+            throw ProblemException.notFound(WORDS.say("thereIsNoSuchQuestion"));
         }
     }
 }

@@ -1,5 +1,6 @@
 package rotagens.server.relearn;
 
+import static rotagens.server.relearn.RelearnWords.WORDS;
 import static rotagens.server.storage.generated.Tables.DASH_GAUGE_CHECK;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.RELEARN;
@@ -64,6 +65,6 @@ public class CornerProofStore {
                 .orderBy(RELEARN.ID.desc())
                 .limit(1)
                 .fetchOptional(row -> new CornerProof(
-                        true, "every corner confirmed on dash and gauge", row.value1(), row.value2(), row.value3()));
+                        true, WORDS.say("everyCornerConfirmedOnDash"), row.value1(), row.value2(), row.value3()));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.relearn;
 
+import static rotagens.server.relearn.RelearnWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -143,14 +145,14 @@ public class RelearnService {
         AxleLayout axleLayout = vehicleAssessment.layout();
         InputValidator wrong = new InputValidator();
         String name = wrong.text("name", typed.name(), LONGEST_NAME);
-        wrong.unless(!name.isEmpty(), "name", "Give the procedure a name.");
+        wrong.unless(!name.isEmpty(), "name", WORDS.say("giveTheProcedureAName"));
         wrong.unless(
                 typed.entryMethods() != null && !typed.entryMethods().isEmpty(),
                 "entryMethods",
-                "Name at least one way into learn mode.");
-        wrong.unless(typed.cornerPrompt() != null, "cornerPrompt", "How does it say which corner it wants?");
-        wrong.unless(typed.trigger() != null, "trigger", "What makes a sensor answer?");
-        wrong.unless(typed.end() != null, "end", "How does it say that it has heard them all?");
+                WORDS.say("nameAtLeastOneWay"));
+        wrong.unless(typed.cornerPrompt() != null, "cornerPrompt", WORDS.say("howDoesItSayWhich"));
+        wrong.unless(typed.trigger() != null, "trigger", WORDS.say("whatMakesASensorAnswer"));
+        wrong.unless(typed.end() != null, "end", WORDS.say("howDoesItSay"));
         String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         List<Position> corners = new ArrayList<>();
         Arrays.stream((typed.cornerOrder() == null ? "" : typed.cornerOrder())
@@ -159,14 +161,11 @@ public class RelearnService {
                 .filter(code -> !code.isEmpty())
                 .forEach(code ->
                         wrong.optional("cornerOrder", code, Position::parse).ifPresent(corners::add));
-        wrong.unless(
-                corners.stream().allMatch(axleLayout::has),
-                "cornerOrder",
-                "A corner of this order isn’t on the vehicle.");
+        wrong.unless(corners.stream().allMatch(axleLayout::has), "cornerOrder", WORDS.say("cornerOfThisOrderIsnt"));
         wrong.unless(
                 corners.stream().distinct().count() == corners.size(),
                 "cornerOrder",
-                "A corner is listed twice. Enter each corner once.");
+                WORDS.say("cornerIsListedTwiceEnter"));
         wrong.refuseIfWrong();
         store.note(
                 vehicleId,
@@ -208,7 +207,7 @@ public class RelearnService {
         VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         OpenRelearn open = open(vehicleId);
         InputValidator wrong = new InputValidator();
-        wrong.unless(typed.type() != null, "type", "Say what was seen or heard.");
+        wrong.unless(typed.type() != null, "type", WORDS.say("sayWhatWasSeen"));
         wrong.refuseIfWrong();
         boolean atCorner = switch (typed.type()) {
             case LAMP_LIT, CONFIRMED, NO_RESPONSE, AIR_RELEASED, GAUGE, DASH -> true;
@@ -255,24 +254,22 @@ public class RelearnService {
                 store.log(open.id()).stream().map(Logged::event).toList();
         RelearnGuide coach = RelearnGuide.of(facts(open, vehicleAssessment), log);
         if (!coach.cornersToInflate().isEmpty()) {
-            throw ProblemException.conflict("Inflate every tire to target and check it first: "
-                    + String.join(
+            throw ProblemException.conflict(WORDS.say(
+                    "inflateEveryTireToTarget",
+                    "cornersToInflate",
+                    String.join(
                             ", ",
                             coach.cornersToInflate().stream()
                                     .map(Position::code)
-                                    .toList())
-                    + ".");
+                                    .toList())));
         }
-        String outcome = RelearnStore.LEARNED + ", dash and gauge agree at every corner";
+        String outcome = WORDS.say("dashAndGaugeAgree", "learned", RelearnStore.LEARNED);
         if (!coach.canFinish()) {
             InputValidator wrong = new InputValidator();
             String reason = wrong.text("reason", why, LONGEST_NOTE);
-            wrong.unless(
-                    !reason.isEmpty(),
-                    "reason",
-                    "The relearn is not confirmed. Enter why it is abandoned. It stays due.");
+            wrong.unless(!reason.isEmpty(), "reason", WORDS.say("relearnIsNotConfirmedEnter"));
             wrong.refuseIfWrong();
-            outcome = "abandoned: " + reason;
+            outcome = WORDS.say("abandoned", "reason", reason);
         }
         if (open.practice()) {
             changeTracker.draftsOnly();
@@ -280,7 +277,7 @@ public class RelearnService {
             changeTracker.only(vehicleId);
             keepReadings(vehicleAssessment, log);
         }
-        store.end(open.id(), clock.instant(), (open.practice() ? "practice, " : "") + outcome);
+        store.end(open.id(), clock.instant(), WORDS.say("practice", "practice", open.practice(), "outcome", outcome));
         if (coach.canFinish() && !open.practice()) {
             finishJobs(vehicleId, units);
         }
@@ -298,9 +295,8 @@ public class RelearnService {
                         new CompleteJobRequest(
                                 null,
                                 jobView.items().stream()
-                                        .map(jobItemView -> ItemResult.noted(
-                                                jobItemView.id(),
-                                                "with the coach; dash and gauge agree at every corner"))
+                                        .map(jobItemView ->
+                                                ItemResult.noted(jobItemView.id(), WORDS.say("withTheCoachDash")))
                                         .toList()),
                         units));
     }
@@ -333,8 +329,7 @@ public class RelearnService {
     }
 
     private OpenRelearn open(long vehicleId) {
-        return store.open(vehicleId)
-                .orElseThrow(() -> ProblemException.conflict("No relearn is under way on this vehicle. Start one."));
+        return store.open(vehicleId).orElseThrow(() -> ProblemException.conflict(WORDS.say("noRelearnIsUnderWay")));
     }
 
     private RelearnInputs facts(OpenRelearn open, VehicleAssessment vehicleAssessment) {
@@ -428,20 +423,29 @@ public class RelearnService {
     }
 
     private static String words(RelearnEvent event, Units units) {
-        String at = event.position().map(position -> " at " + position.code()).orElse("");
+        String at = event.position()
+                .map(position -> WORDS.say("at", "position", position.code()))
+                .orElse("");
         return switch (event.type()) {
-                    case LAMPS_OFF -> "exterior lamps’ automatic off";
-                    case ENTERED -> "learn mode entered";
-                    case ENTRY_FAILED -> "this way in didn’t work";
-                    case LAMP_LIT -> "lamp lit";
-                    case CONFIRMED -> "horn once, sensor heard";
-                    case NO_RESPONSE -> "nothing heard";
-                    case TIMED_OUT -> "learn mode timed out";
-                    case AIR_RELEASED -> "air let out";
-                    case ENDED -> "end signal";
+                    case LAMPS_OFF -> WORDS.say("exteriorLampsAutomaticOff");
+                    case ENTERED -> WORDS.say("learnModeEntered");
+                    case ENTRY_FAILED -> WORDS.say("thisWayInDidntWork");
+                    case LAMP_LIT -> WORDS.say("lampLit");
+                    case CONFIRMED -> WORDS.say("hornOnceSensorHeard");
+                    case NO_RESPONSE -> WORDS.say("nothingHeard");
+                    case TIMED_OUT -> WORDS.say("learnModeTimedOut");
+                    case AIR_RELEASED -> WORDS.say("airLetOut");
+                    case ENDED -> WORDS.say("endSignal");
                     case GAUGE ->
-                        "gauge reads " + event.pressure().orElseThrow().format(units);
-                    case DASH -> "dash shows " + event.pressure().orElseThrow().format(units);
+                        WORDS.say(
+                                "gaugeReads",
+                                "pressure",
+                                event.pressure().orElseThrow().format(units));
+                    case DASH ->
+                        WORDS.say(
+                                "dashShows",
+                                "pressure",
+                                event.pressure().orElseThrow().format(units));
                 }
                 + at;
     }
@@ -456,15 +460,11 @@ public class RelearnService {
         wrong.refuseIfWrong();
         dash.keySet()
                 .forEach(at -> wrong.unless(
-                        gauge.containsKey(at),
-                        "gauge." + at.code(),
-                        "Enter the gauge reading too, or clear the dash reading."));
+                        gauge.containsKey(at), "gauge." + at.code(), WORDS.say("enterTheGaugeReadingToo")));
         gauge.keySet()
-                .forEach(at -> wrong.unless(
-                        dash.containsKey(at),
-                        "dash." + at.code(),
-                        "Enter the dash reading too, or clear the gauge reading."));
-        wrong.unless(dash.size() >= 2, "dash", "Read at least two corners on the dash and by gauge.");
+                .forEach(at ->
+                        wrong.unless(dash.containsKey(at), "dash." + at.code(), WORDS.say("enterTheDashReadingToo")));
+        wrong.unless(dash.size() >= 2, "dash", WORDS.say("readAtLeastTwoCorners"));
         wrong.refuseIfWrong();
         DashGaugeComparison found = DashGaugeComparison.of(dash, gauge);
         proofs.compared(
@@ -513,15 +513,16 @@ public class RelearnService {
                         ? null
                         : DashGaugeComparison.breaker(gauge, maxima, needs)
                                 .map(tieBreaker -> tieBreaker.statement().in(units))
-                                .orElse(
-                                        "No tire may be changed enough within its maximum and its need: relearn instead."));
+                                .orElse(WORDS.say("noTireMayBeChanged")));
     }
 
     private static String swapped(DashGaugeComparison found) {
-        return "Swapped sensors at "
-                + found.swapped().stream()
+        return WORDS.say(
+                "swappedSensors",
+                "swapped",
+                found.swapped().stream()
                         .map(cornerMatch -> cornerMatch.named().code())
-                        .collect(Collectors.joining(", "));
+                        .collect(Collectors.joining(", ")));
     }
 
     private static Map<Position, Pressure> typed(

@@ -1,5 +1,6 @@
 package rotagens.server.relearn;
 
+import static rotagens.server.relearn.RelearnWords.WORDS;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.RELEARN;
@@ -187,7 +188,7 @@ class RelearnStore implements CornerRecords {
                             row.value2(),
                             row.value3(),
                             proven ? CornerFact.Type.PROVEN : CornerFact.Type.ABANDONED,
-                            proven ? "Relearn finished" : "Relearn abandoned");
+                            proven ? WORDS.say("relearnFinished") : WORDS.say("relearnAbandoned"));
                 });
         db.select(SENSOR_SWAP.VEHICLE_ID, SENSOR_SWAP.RECORDED_AT, PERSON.NAME, SENSOR_SWAP.STATEMENT)
                 .from(SENSOR_SWAP)

@@ -1,5 +1,7 @@
 package rotagens.server.rotation;
 
+import static rotagens.server.rotation.RotationWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -46,30 +48,33 @@ record ArrangementText(RotationProblem bench, Units units) {
         ArrangementMetrics after = bench.measures(arrangement);
         List<MetricView> figures = new ArrayList<>();
         figures.add(new MetricView(
-                "First tire to buy",
+                WORDS.say("firstTireToBuy"),
                 months(before.monthsToPurchase()),
                 months(after.monthsToPurchase()),
                 better(after.monthsToPurchase(), before.monthsToPurchase())));
         if (before.steerYears().isPresent() || after.steerYears().isPresent()) {
             figures.add(new MetricView(
-                    "Oldest tire on steer",
+                    WORDS.say("oldestTireOnSteer"),
                     years(before.steerYears()),
                     years(after.steerYears()),
                     better(before.steerYears(), after.steerYears())));
         }
-        figures.add(
-                less("Tread apart on an axle", before, after, ArrangementMetrics::treadDifference32nds, this::tread));
+        figures.add(less(
+                WORDS.say("treadApartOnAnAxle"), before, after, ArrangementMetrics::treadDifference32nds, this::tread));
         if (bench.inputs().vehicle().vehicle().hasDuals()) {
-            figures.add(less("Duals apart in diameter", before, after, ArrangementMetrics::dualInches, this::inches));
+            figures.add(less(
+                    WORDS.say("dualsApartInDiameter"), before, after, ArrangementMetrics::dualInches, this::inches));
         }
-        figures.add(cost("Wheels lifted", String.valueOf(after.lifted())));
-        figures.add(cost("Tires mounted", String.valueOf(after.demounted())));
-        figures.add(cost("Tires brought in", after.purchased() + " new, " + after.fromStock() + " from stock"));
+        figures.add(cost(WORDS.say("wheelsLifted"), String.valueOf(after.lifted())));
+        figures.add(cost(WORDS.say("tiresMounted"), String.valueOf(after.demounted())));
+        figures.add(cost(
+                WORDS.say("tiresBrought"),
+                WORDS.say("newFromStock", "purchased", after.purchased(), "fromStock", after.fromStock())));
         figures.add(cost("Labor", labor(after.minutes())));
         figures.add(cost("Cost", after.money().label()));
         if (!bench.removedTires(arrangement).isEmpty()) {
-            figures.add(
-                    cost("Life in tires taken off", String.format(Locale.ROOT, "%.0f months", after.unusedMonths())));
+            figures.add(cost(
+                    WORDS.say("lifeInTiresTakenOff"), WORDS.say("months", "months", Math.round(after.unusedMonths()))));
         }
         return figures;
     }
@@ -99,14 +104,14 @@ record ArrangementText(RotationProblem bench, Units units) {
 
     private static String months(OptionalDouble months) {
         return months.isEmpty()
-                ? "not known"
+                ? WORDS.say("notKnown")
                 : months.getAsDouble() < NOW
-                        ? "now"
-                        : String.format(Locale.ROOT, "in %.0f months", months.getAsDouble());
+                        ? WORDS.say("now")
+                        : WORDS.say("inMonths", "months", Math.round(months.getAsDouble()));
     }
 
     private static String years(OptionalDouble years) {
-        return years.isEmpty() ? "not known" : String.format(Locale.ROOT, "%.1f y", years.getAsDouble());
+        return years.isEmpty() ? WORDS.say("notKnown") : String.format(Locale.ROOT, "%.1f y", years.getAsDouble());
     }
 
     private String tread(double thirtySeconds) {

@@ -1,5 +1,7 @@
 package rotagens.server.rotation;
 
+import static rotagens.server.rotation.RotationWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -74,17 +76,17 @@ class ReplacementService {
             wrong.optional("positions", code, Position::parse).ifPresent(retired::add);
         }
         wrong.refuseIfWrong();
-        wrong.unless(!retired.isEmpty(), "positions", "Choose the tires that are to go.");
+        wrong.unless(!retired.isEmpty(), "positions", WORDS.say("chooseTheTires"));
         wrong.unless(
                 retired.size() <= ReplacementSearch.MOST,
                 "positions",
-                "At most " + ReplacementSearch.MOST + " at a time: more is a new set, which Propose finds.");
+                WORDS.say("atMostAtATime", "most", ReplacementSearch.MOST));
         wrong.unless(
                 retired.stream()
                         .allMatch(position -> position instanceof OnAxle
                                 && vehicleAssessment.layout().has(position)),
                 "positions",
-                "Only positions on this vehicle’s axles.");
+                WORDS.say("onlyPositionsOnThisVehicles"));
         wrong.refuseIfWrong();
         return new ArrayList<>(retired);
     }

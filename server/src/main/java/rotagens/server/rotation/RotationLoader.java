@@ -1,5 +1,7 @@
 package rotagens.server.rotation;
 
+import static rotagens.server.rotation.RotationWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -137,7 +139,7 @@ class RotationLoader {
     private CandidateTire mounted(Position position, TireState state, InstalledTire installedTire) {
         return new CandidateTire(
                 installedTire.tire().id(),
-                installedTire.number().orElse("tire at " + position.code()),
+                installedTire.number().orElse(WORDS.say("tireAt", "position", position.code())),
                 installedTire.tire(),
                 TireSource.ON_VEHICLE,
                 Optional.of(position),
@@ -184,10 +186,12 @@ class RotationLoader {
             row.yard().filter(vehicleAssessment.yard()::equals).ifPresent(here -> inItsYard.add(row.id()));
             row.dot().ifPresent(code -> dots.put(row.id(), code));
             modelOf.put(row.id(), row.modelId());
-            where.put(row.id(), row.yard().orElse("no yard") + (row.shelf().isEmpty() ? "" : ", " + row.shelf()));
+            where.put(
+                    row.id(),
+                    row.yard().orElse(WORDS.say("noYard")) + (row.shelf().isEmpty() ? "" : ", " + row.shelf()));
             all.add(new CandidateTire(
                     row.id(),
-                    row.number().orElse("stock tire " + row.id()),
+                    row.number().orElse(WORDS.say("stockTire", "id", row.id())),
                     new Tire(
                             row.id(),
                             models.get(row.modelId()),
@@ -255,7 +259,7 @@ class RotationLoader {
                 modelOf.put(id, choices.get(i));
                 tires.add(new CandidateTire(
                         id,
-                        "new " + model.title(),
+                        WORDS.say("new", "model", model.title()),
                         new Tire(id, model, Optional.of(made), false, Optional.empty()),
                         TireSource.TO_BUY,
                         Optional.empty(),

@@ -1,5 +1,7 @@
 package rotagens.server.rotation;
 
+import static rotagens.server.rotation.RotationWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -168,7 +170,7 @@ class RotationPages {
     @Transactional(readOnly = true)
     ArrangementView propose(long vehicleId, ProposeRotationRequest asked, Units units) {
         if (asked.goal() == null) {
-            throw ProblemException.field("goal", "Choose what the rotation is for.");
+            throw ProblemException.field("goal", WORDS.say("chooseWhatTheRotation"));
         }
         LoadedProblem loadedProblem = lay(vehicleId, asked.options());
         Optional<RotationProposal> rotationProposal = RotationProposal.of(loadedProblem.bench(), asked.goal());
@@ -194,27 +196,23 @@ class RotationPages {
     LoadedProblem lay(VehicleAssessment vehicleAssessment, RotationOptions rotationOptions) {
         if (rotationOptions.stock() != null && rotationOptions.stock().size() > StockRanking.MOST_CONSIDERED) {
             throw ProblemException.field(
-                    "stock", "At most " + StockRanking.MOST_CONSIDERED + " tires from stock at a time.");
+                    "stock", WORDS.say("atMostTiresFromStock", "mostConsidered", StockRanking.MOST_CONSIDERED));
         }
         if (rotationOptions.nextVisit() != null
                 && (rotationOptions.nextVisit().isBefore(vehicleAssessment.today())
                         || rotationOptions
                                 .nextVisit()
                                 .isAfter(vehicleAssessment.today().plusYears(5)))) {
-            throw ProblemException.field("nextVisit", "The next visit lies between today and five years ahead.");
+            throw ProblemException.field("nextVisit", WORDS.say("nextVisitLiesBetweenToday"));
         }
         if (rotationOptions.override() != null && !PositionRules.OVERRIDABLE.containsAll(rotationOptions.override())) {
-            throw ProblemException.field("override", "This rule can’t be overridden by anybody.");
+            throw ProblemException.field("override", WORDS.say("thisRuleCantBeOverridden"));
         }
         return top.lay(vehicleAssessment, rotationOptions);
     }
 
     private static CandidateTire tire(LoadedProblem loadedProblem, long id) {
-        return loadedProblem
-                .tire(id)
-                .orElseThrow(
-                        () -> ProblemException.conflict(
-                                "A tire of this arrangement is no longer available: it was moved, or another rotation reserved it. Reload the page."));
+        return loadedProblem.tire(id).orElseThrow(() -> ProblemException.conflict(WORDS.say("tireOfThisArrangement")));
     }
 
     /** Refuses two places for one tire, and what isn't on the bench. */
@@ -226,14 +224,13 @@ class RotationPages {
             if (id != null) {
                 CandidateTire tire = tire(loadedProblem, id);
                 if (!tire.toBuy() && !used.add(id)) {
-                    throw ProblemException.field(
-                            "arrangement", tire.name() + " has two places in this arrangement. Review it again.");
+                    throw ProblemException.field("arrangement", WORDS.say("hasTwoPlaces", "tire", tire.name()));
                 }
                 places.put(position, tire);
             }
         }
         if (places.size() != typed.size()) {
-            throw ProblemException.conflict("Another user changed the vehicle’s axles. Review them and propose again.");
+            throw ProblemException.conflict(WORDS.say("anotherUserChangedTheVehicles"));
         }
         return new Arrangement(places);
     }
@@ -284,7 +281,7 @@ class RotationPages {
                             fresh.stream()
                                     .map(violation -> violation.at().stream()
                                                     .map(Position::code)
-                                                    .collect(java.util.stream.Collectors.joining(" and "))
+                                                    .collect(java.util.stream.Collectors.joining(WORDS.say("and")))
                                             + ": "
                                             + violation.reason().reason().rule().title() + ": "
                                             + violation

@@ -1,5 +1,7 @@
 package rotagens.server.rotation;
 
+import static rotagens.server.rotation.RotationWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -80,10 +82,8 @@ class RotationService {
                         .toList();
         if (!overridden.isEmpty()) {
             wrong.unless(
-                    people.get(people.me()).role() == Role.MANAGER,
-                    "override",
-                    "Only a manager can override a rule. Ask a manager to schedule this rotation.");
-            wrong.unless(!reason.isEmpty(), "reason", "Enter the override reason.");
+                    people.get(people.me()).role() == Role.MANAGER, "override", WORDS.say("onlyAManagerCanOverride"));
+            wrong.unless(!reason.isEmpty(), "reason", WORDS.say("enterTheOverrideReason"));
         }
         wrong.refuseIfWrong();
         LoadedProblem loadedProblem = pages.lay(vehicleAssessment, typed.options());
@@ -94,13 +94,13 @@ class RotationService {
             Violation first = broken.get(0);
             throw ProblemException.field(
                     "arrangement",
-                    first.at().stream().map(Position::code).collect(Collectors.joining(" and ")) + ": "
+                    first.at().stream().map(Position::code).collect(Collectors.joining(WORDS.say("and"))) + ": "
                             + first.reason().reason().rule().title() + ": "
                             + first.reason().reason().statement().in(units) + ".");
         }
         MovePlan movePlan = MovePlan.to(rotationProblem, arrangement);
         if (movePlan.all().isEmpty()) {
-            throw ProblemException.field("arrangement", "This arrangement moves no tires.");
+            throw ProblemException.field("arrangement", WORDS.say("thisArrangementMovesNoTires"));
         }
         return write(vehicleAssessment, typed, loadedProblem, arrangement, movePlan, overridden, reason, units);
     }
@@ -112,12 +112,10 @@ class RotationService {
                 .forEach((position, installedTire) ->
                         now.put(position.code(), installedTire.tire().id()));
         if (!Objects.equals(now, typed.before())) {
-            throw ProblemException.conflict(
-                    "Tires were moved after this page opened. Nothing was scheduled. Reload the page.");
+            throw ProblemException.conflict(WORDS.say("tiresWereMovedAfter"));
         }
         planned.openOf(vehicleAssessment.id()).ifPresent(open -> {
-            throw ProblemException.conflict(
-                    "A rotation of this vehicle is already scheduled. Unschedule that job first.");
+            throw ProblemException.conflict(WORDS.say("rotationOfThisVehicle"));
         });
     }
 
@@ -130,12 +128,22 @@ class RotationService {
             List<Rule> overridden,
             String reason,
             Units units) {
-        String purpose = typed.goal() == null ? "by hand" : typed.goal().label().toLowerCase(java.util.Locale.ROOT);
-        String note = "rotation: " + purpose
-                + (overridden.isEmpty()
+        String purpose = typed.goal() == null
+                ? WORDS.say("byHand")
+                : typed.goal().label().toLowerCase(java.util.Locale.ROOT);
+        String note = WORDS.say(
+                "rotation",
+                "purpose",
+                purpose,
+                "overridden",
+                overridden.isEmpty()
                         ? ""
-                        : "; " + overridden.stream().map(Rule::title).collect(Collectors.joining(", "))
-                                + " overridden: " + reason);
+                        : WORDS.say(
+                                "overridden",
+                                "overridden",
+                                overridden.stream().map(Rule::title).collect(Collectors.joining(", ")),
+                                "reason",
+                                reason));
         long job = jobs.start(vehicleAssessment.id(), typed.day(), note);
         Map<Position, WheelSpec> wheels =
                 register.stored(vehicleAssessment.id()).entry().wheels();
@@ -147,11 +155,17 @@ class RotationService {
                 job,
                 WorkType.ROTATE,
                 null,
-                movePlan.all().size() + " moves, "
-                        + movePlan.lifts().stream()
-                                .map(lift -> "jack at " + String.join(" and ", lift.jackAt()))
-                                .collect(Collectors.joining("; "))
-                        + torque.map(asked -> "; nuts at " + asked).orElse(""));
+                WORDS.say(
+                        "moves",
+                        "count",
+                        movePlan.all().size(),
+                        "lifts",
+                        movePlan.lifts().stream()
+                                .map(lift ->
+                                        WORDS.say("jackAt", "jackAt", String.join(WORDS.say("and"), lift.jackAt())))
+                                .collect(Collectors.joining("; ")),
+                        "torque",
+                        torque.map(asked -> WORDS.say("nutsAt", "asked", asked)).orElse("")));
         List<Planned> rows = new ArrayList<>();
         int number = 1;
         for (MovePlan.Lift lift : movePlan.lifts()) {
@@ -209,16 +223,20 @@ class RotationService {
         String target = vehicleAssessment
                 .target(to, tire.tire().model())
                 .pressure()
-                .map(pressure -> "; fill cold to " + pressure.format(units))
-                .orElse("; find its pressure first");
+                .map(pressure -> WORDS.say("fillCold", "pressure", pressure.format(units)))
+                .orElse(WORDS.say("findItsPressureFirst"));
         String dot = loadedProblem.dots().containsKey(tire.id())
-                ? ", DOT " + loadedProblem.dots().get(tire.id())
+                ? WORDS.say("dot", "dots", loadedProblem.dots().get(tire.id()))
                 : "";
         return tire.name()
                 + dot
                 + move.from()
-                        .map(from ->
-                                " from " + from.code() + ", " + move.method().label())
+                        .map(from -> WORDS.say(
+                                "from",
+                                "from",
+                                from.code(),
+                                "method",
+                                move.method().label()))
                         .orElse(", " + move.method().label())
                 + target;
     }

@@ -1,5 +1,7 @@
 package rotagens.server.search;
 
+import static rotagens.server.search.SearchWords.WORDS;
+
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -30,7 +32,7 @@ final class PolicySearch {
                         number.topic().name().toLowerCase(Locale.ROOT),
                         number.name(),
                         number.title(),
-                        "policy: " + number.topic().title().toLowerCase(Locale.ROOT)));
+                        WORDS.say("policy", "topic", number.topic().title().toLowerCase(Locale.ROOT))));
         Stream<SearchResult> choices = Arrays.stream(PolicyChoice.values())
                 .filter(choice -> holds(choice.title(), words))
                 .map(choice -> new SearchResult(
@@ -40,7 +42,7 @@ final class PolicySearch {
                         "choices",
                         choice.name(),
                         choice.title(),
-                        "policy: choices"));
+                        WORDS.say("policyChoices")));
         return Stream.concat(numbers, choices).toList();
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.search;
 
+import static rotagens.server.search.SearchWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -85,8 +87,8 @@ class SearchIndex {
                         one -> one.hint().split(": ", 2)[0], LinkedHashMap::new, Collectors.counting()));
         return models.entrySet().stream()
                 .filter(one -> one.getValue() > 1)
-                .map(one -> SearchResult.of(
-                        Kind.MANUFACTURER, 0, one.getKey(), "all models of this manufacturer in the catalog"))
+                .map(one ->
+                        SearchResult.of(Kind.MANUFACTURER, 0, one.getKey(), WORDS.say("allModelsOfThisManufacturer")))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package rotagens.server.search;
 
+import static rotagens.server.search.SearchWords.WORDS;
 import static rotagens.server.storage.generated.Tables.INSTALLATION;
 import static rotagens.server.storage.generated.Tables.PERSON;
 import static rotagens.server.storage.generated.Tables.POSITION;
@@ -112,7 +113,7 @@ class SearchStore {
                         null,
                         null,
                         row.value2() + " " + row.value3(),
-                        row.value4() == null ? "no tire on file" : row.value4() + " " + row.value5()));
+                        row.value4() == null ? WORDS.say("noTireOnFile") : row.value4() + " " + row.value5()));
     }
 
     Map<Long, SearchResult> vehicles(List<Long> ids) {
@@ -127,7 +128,14 @@ class SearchStore {
                                 Kind.VEHICLE,
                                 row.value1(),
                                 row.value2(),
-                                row.value3() + ", " + row.value4() + (row.value5() == null ? "" : ", retired")));
+                                WORDS.say(
+                                        "mark",
+                                        "description",
+                                        row.value3(),
+                                        "yard",
+                                        row.value4(),
+                                        "retired",
+                                        row.value5() == null ? "" : WORDS.say("retired"))));
     }
 
     Map<Long, SearchResult> tires(List<Long> ids) {
@@ -157,9 +165,9 @@ class SearchStore {
                 .where(TIRE.ID.in(ids))
                 .fetchMap(row -> row.value1(), row -> {
                     String number = row.value2() == null ? "" : row.value2() + " · ";
-                    String dot = row.value3() == null ? "no DOT code" : "DOT " + row.value3();
+                    String dot = row.value3() == null ? WORDS.say("noDotCode") : WORDS.say("dot", "code", row.value3());
                     String where = row.value6() != null
-                            ? "on " + row.value6() + " " + row.value7()
+                            ? WORDS.say("on", "unit", row.value6(), "position", row.value7())
                             : row.value8() == null
                                     ? "nowhere"
                                     : StockState.valueOf(row.value8()).words();
@@ -178,7 +186,7 @@ class SearchStore {
                                 Kind.MODEL,
                                 row.value1(),
                                 row.value2() + " " + row.value3() + " " + row.value4(),
-                                row.value2() + ": in the catalog"));
+                                WORDS.say("inTheCatalog", "manufacturer", row.value2())));
     }
 
     Map<Long, SearchResult> people(List<Long> ids) {

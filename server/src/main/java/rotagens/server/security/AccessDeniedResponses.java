@@ -1,5 +1,7 @@
 package rotagens.server.security;
 
+import static rotagens.server.security.SecurityWords.WORDS;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -30,25 +32,21 @@ class AccessDeniedResponses implements AuthenticationEntryPoint, AccessDeniedHan
     @Override
     public void commence(HttpServletRequest request, HttpServletResponse response, AuthenticationException e)
             throws IOException {
-        answer(response, HttpStatus.UNAUTHORIZED, "Sign in first", "Nothing was stored. Sign in and try again.");
+        answer(response, HttpStatus.UNAUTHORIZED, WORDS.say("signInFirst"), WORDS.say("nothingWasStoredSign"));
     }
 
     @Override
     public void handle(HttpServletRequest request, HttpServletResponse response, AccessDeniedException e)
             throws IOException {
         if (e instanceof CsrfException) {
-            answer(
-                    response,
-                    HttpStatus.FORBIDDEN,
-                    "This page is out of date. Reload.",
-                    "Nothing was stored. Try once more.");
+            answer(response, HttpStatus.FORBIDDEN, WORDS.say("thisPageIsOut"), WORDS.say("nothingWasStoredTryOnce"));
             return;
         }
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         String role = who != null && who.getPrincipal() instanceof Account account
-                ? "As " + account.role().words() + " you may not do this."
-                : "You may not do this.";
-        answer(response, HttpStatus.FORBIDDEN, "Not allowed", role + " Nothing was stored.");
+                ? WORDS.say("asYouMayNotDo", "role", account.role().words())
+                : WORDS.say("youMayNotDo");
+        answer(response, HttpStatus.FORBIDDEN, WORDS.say("notAllowed"), WORDS.say("nothingWasStored", "role", role));
     }
 
     private void answer(HttpServletResponse response, HttpStatus status, String title, String detail)

@@ -1,5 +1,7 @@
 package rotagens.server.security;
 
+import static rotagens.server.security.SecurityWords.WORDS;
+
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -116,7 +118,7 @@ class SessionController {
         String name = typed.name() == null ? "" : typed.name().strip();
         refuseTooOften(name, request, response);
         Account account = people.signIn(name, typed.password() == null ? "" : typed.password())
-                .orElseThrow(() -> ProblemException.field("password", "Name or password is wrong."));
+                .orElseThrow(() -> ProblemException.field("password", WORDS.say("nameOrPasswordIsWrong")));
         signInThrottle.forgive(name, request.getRemoteAddr());
         return enter(account, request, response);
     }
@@ -125,7 +127,7 @@ class SessionController {
         long wait = signInThrottle.secondsToWait(name, request.getRemoteAddr());
         if (wait > 0) {
             response.setHeader("Retry-After", String.valueOf(wait));
-            throw ProblemException.tooOften("Too many tries. Wait " + wait + " seconds, then try again.");
+            throw ProblemException.tooOften(WORDS.say("tooManyTriesWaitSeconds", "wait", wait));
         }
     }
 
@@ -135,7 +137,7 @@ class SessionController {
             @RequestBody DemoSignInRequest chosen, HttpServletRequest request, HttpServletResponse response) {
         Optional<Account> account = demo ? people.demoAccount(chosen.personId()) : Optional.empty();
         return enter(
-                account.orElseThrow(() -> ProblemException.notFound("There are no demo people here.")),
+                account.orElseThrow(() -> ProblemException.notFound(WORDS.say("thereAreNoDemoPeople"))),
                 request,
                 response);
     }
@@ -145,7 +147,7 @@ class SessionController {
     SessionView createFirstAccount(
             @RequestBody FirstAccountRequest typed, HttpServletRequest request, HttpServletResponse response) {
         if (firstAccountCode.isAsked()) {
-            refuseTooOften("the first account", request, response);
+            refuseTooOften(WORDS.say("firstAccount"), request, response);
             firstAccountCode.refuseOther(typed.code());
         }
         return enter(people.addFirst(typed.name(), typed.password()), request, response);

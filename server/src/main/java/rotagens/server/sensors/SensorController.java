@@ -1,5 +1,7 @@
 package rotagens.server.sensors;
 
+import static rotagens.server.sensors.SensorsWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -117,9 +119,9 @@ class SensorController {
 
     private static String words(String kind) {
         return switch (kind) {
-            case "INSTALLED" -> "put on record";
-            case "MOVED" -> "moved here";
-            default -> "taken off";
+            case "INSTALLED" -> WORDS.say("putOnRecord");
+            case "MOVED" -> WORDS.say("movedHere");
+            default -> WORDS.say("takenOff");
         };
     }
 
@@ -168,29 +170,28 @@ class SensorController {
                 .map(Sensor::sensorId)
                 .orElse("");
         if (!before.equals(typed.before() == null ? "" : typed.before())) {
-            throw ProblemException.conflict("Another user changed the sensor on file at " + at.code()
-                    + " meanwhile: " + (before.isEmpty() ? "none now" : "it is " + before + " now")
-                    + ". Review it again.");
+            throw ProblemException.conflict(WORDS.say(
+                    "anotherUserChangedTheSensor", "at", at.code(), "before", before, "hasBefore", !before.isEmpty()));
         }
         InputValidator wrong = new InputValidator();
         String note = wrong.text("note", typed.note(), 200);
         LocalDate today = vehicleAssessment.today();
         if (typed.sensorId() == null || typed.sensorId().isBlank()) {
-            wrong.unless(!before.isEmpty(), "sensorId", "Enter the ID printed on the sensor.");
+            wrong.unless(!before.isEmpty(), "sensorId", WORDS.say("enterTheIdPrinted"));
             wrong.refuseIfWrong();
             sensors.takeOff(vehicleAssessment.placeId(at), clock.instant(), people.me(), note, null);
             return;
         }
         Optional<String> code = wrong.required("sensorId", typed.sensorId(), Sensor::readCode);
-        wrong.unless(typed.location() != null, "location", "Where does it sit?");
+        wrong.unless(typed.location() != null, "location", WORDS.say("whereDoesItSit"));
         wrong.unless(
                 typed.installedDate() == null || !typed.installedDate().isAfter(today),
                 "installedDate",
-                "This day lies ahead. Check the date.");
+                WORDS.say("thisDayLiesAheadCheck"));
         wrong.unless(
                 typed.installedDate() == null || typed.installedDate().isAfter(today.minusYears(30)),
                 "installedDate",
-                "More than 30 years ago. Check the year.");
+                WORDS.say("moreThan30YearsAgo"));
         wrong.refuseIfWrong();
         sensors.put(
                 vehicleAssessment.placeId(at),

@@ -1,5 +1,7 @@
 package rotagens.server.settings;
 
+import static rotagens.server.settings.SettingsWords.WORDS;
+
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.util.Optional;
@@ -114,18 +116,18 @@ public class FleetSettings implements PaperSize {
     FleetSettingsView set(FleetSettingsRequest typed) {
         InputValidator wrong = new InputValidator();
         String to = wrong.text("digestTo", typed.digestTo(), LONGEST);
-        wrong.unless(to.isEmpty() || to.matches("[^@\\s]+@[^@\\s]+"), "digestTo", "This is no mail address.");
+        wrong.unless(to.isEmpty() || to.matches("[^@\\s]+@[^@\\s]+"), "digestTo", WORDS.say("thisIsNoMailAddress"));
         String hour = typed.digestHour() == null ? "" : typed.digestHour().strip();
         wrong.unless(
                 hour.isEmpty() || hour.matches("\\d{1,2}") && Integer.parseInt(hour) <= LAST_HOUR,
                 "digestHour",
-                "Enter the hour, 0 to " + LAST_HOUR + ", or leave it blank.");
+                WORDS.say("enterTheHour0", "lastHour", LAST_HOUR));
         DateStyle dates = typed.dates() == null ? HouseStyle.USUAL.dates() : typed.dates();
         String sign = typed.currencySign() == null || typed.currencySign().isBlank()
                 ? HouseStyle.USUAL.currencySign()
                 : typed.currencySign().strip();
         wrong.attempt("currencySign", () -> new HouseStyle(dates, sign));
-        wrong.unless(hour.isEmpty() || !to.isEmpty(), "digestTo", "Enter whom the mail goes to.");
+        wrong.unless(hour.isEmpty() || !to.isEmpty(), "digestTo", WORDS.say("enterWhomTheMailGoes"));
         wrong.refuseIfWrong();
         keep(
                 Name.PAPER,

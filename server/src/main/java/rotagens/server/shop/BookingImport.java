@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.io.IOException;
 import java.io.StringReader;
 import java.time.Clock;
@@ -110,7 +112,7 @@ public class BookingImport {
             String title = words(event, Property.SUMMARY);
             Map<Long, String> vehicles = vehicles(title + " " + words(event, Property.LOCATION));
             if (vehicles.isEmpty()) {
-                note(unread, "“" + shortened(title) + "”: no unit of ours in its title or place.");
+                note(unread, WORDS.say("noUnitOfOurs", "shortened", shortened(title)));
                 continue;
             }
             try {
@@ -129,11 +131,10 @@ public class BookingImport {
                     }
                 }
             } catch (RuntimeException e) {
-                note(unread, "“" + shortened(title) + "”: its times can’t be read.");
+                note(unread, WORDS.say("itsTimesCantBeRead", "shortened", shortened(title)));
             }
             if (bookings.size() > MOST_BOOKINGS) {
-                throw ProblemException.field(
-                        "file", "More than " + MOST_BOOKINGS + " bookings in a year. Nothing was stored.");
+                throw ProblemException.field("file", WORDS.say("moreThanBookings", "mostBookings", MOST_BOOKINGS));
             }
         }
         List<OfFile> before = vehicleBookings.ofFile();
@@ -173,9 +174,7 @@ public class BookingImport {
                 || calendar.getComponents(Component.VEVENT).stream()
                         .anyMatch(event -> words((VEvent) event, Property.UID).endsWith("@rotagens"));
         if (isOwn) {
-            throw ProblemException.field(
-                    "file",
-                    "This is a shop calendar of Rotagens itself, not bookings of vehicles. Nothing was stored.");
+            throw ProblemException.field("file", WORDS.say("thisIsAShopCalendar"));
         }
     }
 
@@ -208,15 +207,17 @@ public class BookingImport {
             return Optional.empty();
         }
         if (rule.matches(".*FREQ=(SECONDLY|MINUTELY|HOURLY).*|.*BY(HOUR|MINUTE|SECOND)=.*")) {
-            return Optional.of("it repeats by the hour or faster. Book the span in one.");
+            return Optional.of(WORDS.say("itRepeatsByTheHour"));
         }
         if (rule.chars().filter(letter -> letter == ',').count() > MOST_STEPS_OF_A_RULE) {
-            return Optional.of("its rule has too many parts.");
+            return Optional.of(WORDS.say("itsRuleHasTooMany"));
         }
         boolean isOld = event.<DtStart<?>>getProperty(Property.DTSTART)
                 .map(start -> local(start.getDate(), clock.getZone()).isBefore(from.minusYears(MOST_YEARS_BACK)))
                 .orElse(false);
-        return isOld ? Optional.of("it began more than " + MOST_YEARS_BACK + " years ago.") : Optional.empty();
+        return isOld
+                ? Optional.of(WORDS.say("itBeganMoreThanYears", "mostYearsBack", MOST_YEARS_BACK))
+                : Optional.empty();
     }
 
     private record Out(LocalDateTime from, LocalDateTime to) {}
@@ -236,7 +237,7 @@ public class BookingImport {
         try {
             return new CalendarBuilder().build(new StringReader(text));
         } catch (IOException | ParserException | RuntimeException e) {
-            throw ProblemException.field("file", "This file can’t be read as a calendar (.ics). Nothing was stored.");
+            throw ProblemException.field("file", WORDS.say("thisFileCantBeRead"));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -55,7 +57,7 @@ class OpenDays {
     @Transactional(readOnly = true)
     List<OpenDayView> of(OpenDaysRequest request, Units units) {
         if (request.work() == null || request.work().isEmpty()) {
-            throw ProblemException.field("work", "Choose at least one thing to do.");
+            throw ProblemException.field("work", WORDS.say("chooseAtLeastOneThing"));
         }
         Map<Long, List<String>> wanted = request.work().stream()
                 .collect(Collectors.groupingBy(
@@ -63,7 +65,7 @@ class OpenDays {
                         LinkedHashMap::new,
                         Collectors.mapping(OpenDaysRequest.Work::key, Collectors.toList())));
         if (wanted.size() > MOST_VEHICLES) {
-            throw ProblemException.field("work", "At most " + MOST_VEHICLES + " vehicles at a time.");
+            throw ProblemException.field("work", WORDS.say("atMostVehicles", "mostVehicles", MOST_VEHICLES));
         }
         ShopConstraints rules = setups.rules();
         TireSupply tires = shopJobs.supply();
@@ -136,7 +138,7 @@ class OpenDays {
                         ? ShopSetup.never(job, rules).stream()
                                 .findFirst()
                                 .map(says -> says.in(units))
-                                .orElse("No free hours in the next " + WEEKS + " weeks.")
+                                .orElse(WORDS.say("noFreeHours", "weeks", WEEKS))
                         : job.blockedBy().map(says -> says.in(units)).orElse(null),
                 openJob,
                 openJob != null

@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -36,7 +38,7 @@ class PartController {
             @RequestBody PartCountRequest typed) {
         return idempotentRequests.write(
                 key,
-                List.of("parts counted", typed),
+                List.of(WORDS.say("partsCounted"), typed),
                 PartStockRow[].class,
                 () -> pages.counted(typed).toArray(PartStockRow[]::new));
     }
@@ -48,7 +50,7 @@ class PartController {
             @RequestBody PartCountRequest typed) {
         return idempotentRequests.write(
                 key,
-                List.of("parts delivered", typed),
+                List.of(WORDS.say("partsDelivered"), typed),
                 PartStockRow[].class,
                 () -> pages.delivered(typed).toArray(PartStockRow[]::new));
     }

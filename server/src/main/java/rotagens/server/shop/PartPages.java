@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -110,14 +112,14 @@ class PartPages {
 
     @Transactional
     List<PartStockRow> counted(PartCountRequest typed) {
-        check(typed, "Enter how many lie there, 0 to 10,000.", 0);
+        check(typed, WORDS.say("enterHowManyLieThere"), 0);
         store.counted(typed.yard(), typed.part(), typed.count(), people.me());
         return all();
     }
 
     @Transactional
     List<PartStockRow> delivered(PartCountRequest typed) {
-        check(typed, "Enter how many came, 1 to 10,000.", 1);
+        check(typed, WORDS.say("enterHowManyCame1"), 1);
         store.delivered(typed.yard(), typed.part(), typed.count(), people.me());
         return all();
     }
@@ -131,8 +133,8 @@ class PartPages {
     }
 
     private void checkPlace(@Nullable String yard, @Nullable Part part, InputValidator wrong) {
-        wrong.unless(yard != null && store.yards().contains(yard), "yard", "Choose a yard.");
-        wrong.unless(part != null, "part", "Choose a part.");
+        wrong.unless(yard != null && store.yards().contains(yard), "yard", WORDS.say("chooseAYard"));
+        wrong.unless(part != null, "part", WORDS.say("chooseAPart"));
     }
 
     @Transactional
@@ -140,8 +142,8 @@ class PartPages {
         changeTracker.only();
         InputValidator wrong = new InputValidator();
         checkPlace(typed.yard(), typed.part(), wrong);
-        wrong.unless(typed.reorderPoint() != null, "reorderPoint", "Enter how many are left when more are ordered.");
-        wrong.unless(typed.orderUpTo() != null, "orderUpTo", "Enter up to how many.");
+        wrong.unless(typed.reorderPoint() != null, "reorderPoint", WORDS.say("enterHowManyAreLeft"));
+        wrong.unless(typed.orderUpTo() != null, "orderUpTo", WORDS.say("enterUpToHowMany"));
         wrong.refuseIfWrong();
         try {
             new PartLevel(0, 0, typed.reorderPoint(), typed.orderUpTo());

@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -113,7 +115,7 @@ public class Schedule {
     @Transactional(readOnly = true)
     public ScheduleView view(LocalDate from, int weeks, Units units) {
         if (weeks < 1 || weeks > MOST_WEEKS) {
-            throw ProblemException.field("weeks", "1 to " + MOST_WEEKS + " weeks.");
+            throw ProblemException.field("weeks", WORDS.say("at1ToWeeks", "mostWeeks", MOST_WEEKS));
         }
         ShopConstraints rules = setups.rules();
         LocalDate first = from == null ? rules.today() : from;
@@ -201,14 +203,14 @@ public class Schedule {
     public JobSlotView place(long jobId, int version, SetJobSlotRequest wanted, Units units) {
         changeTracker.only();
         InputValidator wrong = new InputValidator();
-        wrong.unless(wanted.day() != null, "day", "Choose a day.");
-        wrong.unless(wanted.bay() != null && wanted.bay() >= 1 && wanted.bay() <= 20, "bay", "Choose a bay.");
+        wrong.unless(wanted.day() != null, "day", WORDS.say("chooseADay"));
+        wrong.unless(wanted.bay() != null && wanted.bay() >= 1 && wanted.bay() <= 20, "bay", WORDS.say("chooseABay"));
         int start = 0;
         try {
             start = TimeRange.parse((wanted.start() == null ? "" : wanted.start()) + "-24:00")
                     .from();
         } catch (InvalidInputException e) {
-            wrong.wrong("start", "Enter a time such as 07:30.");
+            wrong.wrong("start", WORDS.say("enterATimeSuch"));
         }
         List<String> people = wanted.assignees() == null
                 ? List.of()
@@ -221,7 +223,7 @@ public class Schedule {
         ShopConstraints rules = setups.rules();
         String yard = wanted.yard() == null ? moved.yard() : wanted.yard();
         if (rules.yard(yard).isEmpty()) {
-            throw ProblemException.field("yard", "This yard has no shop. Choose another.");
+            throw ProblemException.field("yard", WORDS.say("thisYardHasNoShop"));
         }
         slots.keep(jobId, start, wanted.bay(), people, wanted.pinned(), slots.yardOf(yard));
         List<OpenJob> all = all(shopJobs.supply());
@@ -241,8 +243,7 @@ public class Schedule {
                 .filter(one -> one.job().id() == jobId)
                 .findFirst()
                 .flatMap(OpenJob::placement)
-                .orElseThrow(() -> ProblemException.conflict(
-                        "This job has a date and no time yet. Propose a schedule, or choose a bay."));
+                .orElseThrow(() -> ProblemException.conflict(WORDS.say("thisJobHasADate")));
         SlotExplanation.Answer answer = SlotExplanation.of(placed, placements(all), rules);
         return new SlotExplanationView(
                 answer.statement().in(units),

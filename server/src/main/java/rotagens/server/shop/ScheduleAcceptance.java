@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -130,7 +132,7 @@ class ScheduleAcceptance {
     }
 
     private static ProblemException outOfDate(JobSlot placed) {
-        return ProblemException.conflict(
-                placed.job().unit() + ": something changed since the proposal was made. Propose again.");
+        return ProblemException.conflict(WORDS.say(
+                "somethingChangedSinceTheProposal", "job", placed.job().unit()));
     }
 }

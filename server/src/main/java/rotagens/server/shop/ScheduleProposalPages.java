@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -82,8 +84,8 @@ final class ScheduleProposalPages {
                         problem.work(one.job().id()),
                         one.reason().in(units))));
         plan.ifPresent(found -> found.unplaced()
-                .forEach(job -> unscheduled.add(new UnscheduledWork(
-                        job.unit(), problem.work(job.id()), "No place free until the last day planned."))));
+                .forEach(job -> unscheduled.add(
+                        new UnscheduledWork(job.unit(), problem.work(job.id()), WORDS.say("noPlaceFreeUntil")))));
         return unscheduled;
     }
 }

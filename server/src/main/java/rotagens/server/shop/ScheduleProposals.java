@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
@@ -59,7 +61,7 @@ class ScheduleProposals {
         refuseWhileRunning(before);
         int weeks = wish.weeks() == null ? USUAL_WEEKS : wish.weeks();
         if (weeks < 1 || weeks > MOST_WEEKS) {
-            throw ProblemException.field("weeks", "1 to " + MOST_WEEKS + " weeks.");
+            throw ProblemException.field("weeks", WORDS.say("at1ToWeeks", "mostWeeks", MOST_WEEKS));
         }
         ScheduleProblem problem = loader.load(weeks, wish.seed() == null ? 1 : wish.seed(), wish.takeDue());
         List<String> faults = ShopSetup.faults(problem.rules()).stream()
@@ -83,7 +85,7 @@ class ScheduleProposals {
     }
 
     private static ProblemException alreadyRunning() {
-        return ProblemException.conflict("A schedule is already being proposed. Wait for it, or cancel it.");
+        return ProblemException.conflict(WORDS.say("scheduleIsAlreadyBeingProposed"));
     }
 
     void stop() {
@@ -110,7 +112,7 @@ class ScheduleProposals {
                 ? null
                 : run.progress().found().map(ShopSolver.Found::plan).orElse(null);
         if (plan == null) {
-            throw ProblemException.conflict("There is no finished proposal. Propose a schedule first.");
+            throw ProblemException.conflict(WORDS.say("thereIsNoFinishedProposal"));
         }
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override

@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -62,8 +64,7 @@ final class ScheduleRun implements Runnable {
                     progress.rounds(),
                     seconds(),
                     Optional.empty(),
-                    Optional.of(
-                            "The proposal could not be made. Nothing was changed. Try again, or with another seed."));
+                    Optional.of(WORDS.say("proposalCouldNotBeMade")));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -128,7 +130,10 @@ class ShopController {
             @RequestParam(defaultValue = "US") Units units,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return idempotentRequests.write(
-                key, List.of("accept plan"), AcceptedScheduleView.class, () -> scheduleProposals.accept(units));
+                key,
+                List.of(WORDS.say("acceptPlan")),
+                AcceptedScheduleView.class,
+                () -> scheduleProposals.accept(units));
     }
 
     /** Books a vehicle out of the shop for a time. */

@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -89,7 +91,7 @@ public class ShopJobs {
                 .map(vehicleAssessment.fitted()::get)
                 .filter(Objects::nonNull)
                 .collect(Collectors.groupingBy(InstalledTire::modelId, Collectors.summingInt(one -> 1)));
-        return job("due " + vehicleAssessment.id(), vehicleAssessment, visit, tires.take(wanted));
+        return job(WORDS.say("due", "id", vehicleAssessment.id()), vehicleAssessment, visit, tires.take(wanted));
     }
 
     private static ShopJob job(

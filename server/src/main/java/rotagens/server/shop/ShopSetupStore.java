@@ -1,5 +1,6 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
 import static rotagens.server.storage.generated.Tables.SHOP_SETUP;
 import static rotagens.server.storage.generated.Tables.YARD;
 
@@ -225,9 +226,7 @@ public class ShopSetupStore {
         changeTracker.only();
         Stored before = stored();
         if (before.version() != seen) {
-            throw ProblemException.changedMeanwhile(
-                    "Another user changed the shop setup after you opened it. Compare both versions. Nothing was overwritten.",
-                    view(units));
+            throw ProblemException.changedMeanwhile(WORDS.say("anotherUserChangedTheShop"), view(units));
         }
         check(form);
         InputValidator wrong = new InputValidator();
@@ -252,13 +251,16 @@ public class ShopSetupStore {
                                 + form.closures().size()
                                 + form.travelTimes().size()
                         > MOST_LINES) {
-            throw ProblemException.field("setup", "A part of the setup is missing, or it is far too long.");
+            throw ProblemException.field("setup", WORDS.say("partOfTheSetup"));
         }
         List<String> yards = form.yards().stream().map(YardSetup::name).toList();
         for (int at = 0; at < form.yards().size(); at++) {
             YardSetup yard = form.yards().get(at);
             String field = "yards[" + at + "].";
-            wrong.unless(yard.bays() >= 0 && yard.bays() <= MOST_BAYS, field + "bays", "0 to " + MOST_BAYS + " bays.");
+            wrong.unless(
+                    yard.bays() >= 0 && yard.bays() <= MOST_BAYS,
+                    field + "bays",
+                    WORDS.say("at0ToBays", "mostBays", MOST_BAYS));
             yard.open().forEach((day, hours) -> {
                 if (!hours.isBlank()) {
                     span(wrong, field + "open." + day, hours);
@@ -267,43 +269,43 @@ public class ShopSetupStore {
             wrong.unless(
                     yard.equipment().values().stream().allMatch(count -> count >= 0 && count <= MOST_BAYS),
                     field + "equipment",
-                    "0 to " + MOST_BAYS + " of each.");
+                    WORDS.say("at0ToOfEach", "mostBays", MOST_BAYS));
         }
         for (int at = 0; at < form.technicians().size(); at++) {
             TechnicianSetup worker = form.technicians().get(at);
             String field = "technicians[" + at + "].";
-            wrong.unless(worker.name() != null && !worker.name().isBlank(), field + "name", "Choose who.");
-            wrong.unless(yards.contains(worker.yard()), field + "yard", "Choose the yard.");
+            wrong.unless(worker.name() != null && !worker.name().isBlank(), field + "name", WORDS.say("chooseWho"));
+            wrong.unless(yards.contains(worker.yard()), field + "yard", WORDS.say("chooseTheYard"));
             span(wrong, field + "hours", worker.hours());
         }
         for (int at = 0; at < form.closures().size(); at++) {
             ClosureSetup closure = form.closures().get(at);
             String field = "closures[" + at + "].";
             wrong.text(field + "reason", closure.reason(), LONGEST);
-            wrong.unless(closure.from() != null, field + "from", "Enter the first day.");
+            wrong.unless(closure.from() != null, field + "from", WORDS.say("enterTheFirstDay"));
             wrong.unless(
                     closure.from() == null
                             || closure.to() != null && !closure.to().isBefore(closure.from()),
                     field + "to",
-                    "The last day isn’t before the first.");
+                    WORDS.say("lastDayIsntBefore"));
         }
         for (int at = 0; at < form.minimums().size(); at++) {
             MinimumInServiceSetup rule = form.minimums().get(at);
             wrong.unless(
                     rule.minimum() >= 0 && rule.minimum() <= 10_000,
                     "minimums[" + at + "].minimum",
-                    "Enter how many stay in service.");
+                    WORDS.say("enterHowManyStay"));
         }
         for (int at = 0; at < form.travelTimes().size(); at++) {
             TravelTimeSetup road = form.travelTimes().get(at);
             wrong.unless(
                     yards.contains(road.one()) && yards.contains(road.other()),
                     "travelTimes[" + at + "].minutes",
-                    "One of the two yards isn’t there.");
+                    WORDS.say("oneOfTheTwoYards"));
             wrong.unless(
                     road.minutes() >= 1 && road.minutes() <= LONGEST_ROAD,
                     "travelTimes[" + at + "].minutes",
-                    "1 to " + LONGEST_ROAD + " minutes.");
+                    WORDS.say("at1ToMinutes", "longestRoad", LONGEST_ROAD));
         }
         wrong.refuseIfWrong();
     }

@@ -1,5 +1,7 @@
 package rotagens.server.shop;
 
+import static rotagens.server.shop.ShopWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
@@ -45,10 +47,10 @@ public class VehicleBookings {
         changeTracker.only();
         InputValidator wrong = new InputValidator();
         Long vehicle = vehicle(form.unit());
-        wrong.unless(vehicle != null, "unit", "There is no vehicle of this name.");
+        wrong.unless(vehicle != null, "unit", WORDS.say("thereIsNoVehicle"));
         LocalDateTime from = time(wrong, "from", form.from());
         LocalDateTime to = time(wrong, "to", form.to());
-        wrong.unless(from == null || to == null || to.isAfter(from), "to", "It comes back after it leaves.");
+        wrong.unless(from == null || to == null || to.isAfter(from), "to", WORDS.say("itComesBackAfter"));
         String why = wrong.text("reason", form.reason(), LONGEST);
         wrong.refuseIfWrong();
         put(vehicle, from, to, why.isEmpty() ? "booked" : why, "");
@@ -58,7 +60,7 @@ public class VehicleBookings {
         try {
             return LocalDateTime.parse(text == null ? "" : text);
         } catch (DateTimeParseException e) {
-            wrong.wrong(field, "Enter a day and a time.");
+            wrong.wrong(field, WORDS.say("enterADay"));
             return null;
         }
     }
@@ -106,7 +108,7 @@ public class VehicleBookings {
     public void undo(long importId) {
         changeTracker.only();
         if (store.newestImport().filter(newest -> newest == importId).isEmpty()) {
-            throw ProblemException.conflict("Another file was brought in since, or this one is undone already.");
+            throw ProblemException.conflict(WORDS.say("anotherFileWasBrought"));
         }
         store.undo(importId, clock.instant());
     }
@@ -115,7 +117,7 @@ public class VehicleBookings {
     void remove(long id) {
         changeTracker.only();
         if (!store.remove(id)) {
-            throw ProblemException.notFound("Booking not found.");
+            throw ProblemException.notFound(WORDS.say("bookingNotFound"));
         }
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.simulator;
 
+import static rotagens.server.simulator.SimulatorWords.WORDS;
+
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -129,7 +131,7 @@ class SensorSimulatorController {
                     VehiclePositions.of(vehicleAssessment, pair.get(1)),
                     VehiclePositions.of(vehicleAssessment, pair.get(0)));
         } else if (!pair.isEmpty()) {
-            throw ProblemException.field("swapped", "Two positions, such as 1R 2R.");
+            throw ProblemException.field("swapped", WORDS.say("twoPositionsSuchAs1"));
         }
         if (receivers.size() >= MOST) {
             receivers.clear();
@@ -172,10 +174,10 @@ class SensorSimulatorController {
             @RequestBody SimulatorActionRequest simulatorActionRequest) {
         SimulatedSensorSystem receiver = receiver(vehicleId);
         if (simulatorActionRequest.entryMethod() == null) {
-            throw ProblemException.field("entryMethod", "Which way in?");
+            throw ProblemException.field("entryMethod", WORDS.say("whichWay"));
         }
         if (!receiver.dash().ignition()) {
-            throw ProblemException.conflict("The ignition is off.");
+            throw ProblemException.conflict(WORDS.say("ignitionIsOff"));
         }
         heard(vehicleId, receiver.enter(simulatorActionRequest.entryMethod()));
         return view(receiver, units);
@@ -237,7 +239,7 @@ class SensorSimulatorController {
     private SimulatedSensorSystem receiver(long vehicleId) {
         SimulatedSensorSystem receiver = receivers.get(vehicleId);
         if (receiver == null) {
-            throw ProblemException.conflict("The simulated sensor system isn’t plugged into this vehicle. Plug it in.");
+            throw ProblemException.conflict(WORDS.say("simulatedSensorSystemIsntPlugged"));
         }
         return receiver;
     }

@@ -1,5 +1,7 @@
 package rotagens.server.simulator;
 
+import static rotagens.server.simulator.SimulatorWords.WORDS;
+
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import rotagens.server.web.EventStreams;
@@ -33,7 +35,7 @@ public class SimulatedGauge {
 
     /** Out of range, or its battery empty. */
     void dropOut(long personId) {
-        streams.tell(topic(personId), "lost", "The gauge dropped out. Read it and type, or pair it again.");
+        streams.tell(topic(personId), "lost", WORDS.say("gaugeDroppedOutRead"));
         streams.close(topic(personId));
     }
 

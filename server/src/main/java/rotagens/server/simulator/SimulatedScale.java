@@ -1,5 +1,7 @@
 package rotagens.server.simulator;
 
+import static rotagens.server.simulator.SimulatorWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -99,7 +101,7 @@ public class SimulatedScale {
         text.append("Date: ").append(day).append('\n');
         text.append("Load: ").append(state.label()).append('\n');
         for (AxleWeighed axle : axles) {
-            text.append("Axle ").append(axle.axle());
+            text.append(WORDS.say("axle")).append(axle.axle());
             text.append(
                     axle.left() > 0
                             ? String.format("  left %,d lb  right %,d lb%n", axle.left(), axle.right())

@@ -1,5 +1,7 @@
 package rotagens.server.simulator;
 
+import static rotagens.server.simulator.SimulatorWords.WORDS;
+
 import java.util.Optional;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
@@ -117,7 +119,7 @@ class SimulatorController {
 
     private void show(String figure) {
         if (!gauge.press(people.me(), figure)) {
-            throw ProblemException.conflict("The gauge isn’t paired with this page. Pair it, or type what it shows.");
+            throw ProblemException.conflict(WORDS.say("gaugeIsntPaired"));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.simulator;
 
+import static rotagens.server.simulator.SimulatorWords.WORDS;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.beans.factory.annotation.Value;
@@ -25,7 +27,7 @@ class SimulatorsInDemoOnly implements WebMvcConfigurer {
                     @Override
                     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
                         if (!isDemo) {
-                            throw ProblemException.notFound("Simulated devices answer in the demo only.");
+                            throw ProblemException.notFound(WORDS.say("simulatedDevicesAnswer"));
                         }
                         return true;
                     }

@@ -1,5 +1,7 @@
 package rotagens.server.storage;
 
+import static rotagens.server.storage.StorageWords.WORDS;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -26,8 +28,7 @@ public final class DataFileCheck {
     /** A larger file is looked at in its outline only; the daily backup reads it whole. */
     private static final long READ_WHOLE_BYTES = 32L * 1024 * 1024;
 
-    private static final String RESTORE =
-            "Restore the last backup: ./rotagens restore --from FILE --data FOLDER. What is there now is kept beside it.";
+    private static final String RESTORE = WORDS.say("restoreTheLastBackupRotagens");
 
     private DataFileCheck() {}
 
@@ -45,9 +46,8 @@ public final class DataFileCheck {
             int known = newestKnown();
             if (stored > known) {
                 throw new DataFileException(
-                        "The data in " + file + " was written by a newer Rotagens (version " + stored
-                                + " of the data; this program knows " + known + ").",
-                        "Start the newer program again, or restore a backup made before the update. Nothing was changed.");
+                        WORDS.say("dataInWasWritten", "file", file, "stored", stored, "known", known),
+                        WORDS.say("startTheNewerProgramAgain"));
             }
         } catch (IOException e) {
             throw new UncheckedIOException("The data file can’t be read", e);
@@ -60,7 +60,7 @@ public final class DataFileCheck {
             boolean isOurs = has(statement, "SELECT 1 FROM sqlite_master WHERE name = 'flyway_schema_history'");
             if (!isOurs && has(statement, "SELECT 1 FROM sqlite_master WHERE type = 'table'")) {
                 throw new DataFileException(
-                        file + " holds another program’s data.", "Name another folder: --data FOLDER");
+                        WORDS.say("holdsAnotherProgramsData", "file", file), WORDS.say("nameAnotherFolderDataFolder"));
             }
             if (Files.size(file) <= READ_WHOLE_BYTES
                     && !text(statement, "PRAGMA quick_check(1)").equals("ok")) {
@@ -77,13 +77,13 @@ public final class DataFileCheck {
                 throw damaged(file);
             }
             throw new DataFileException(
-                    "The data file " + file + " can’t be opened: " + e.getMessage(),
-                    "Look whether another program holds it, and whether it may be read and written by this account.");
+                    WORDS.say("dataFileCantBeOpened", "file", file, "message", e.getMessage()),
+                    WORDS.say("lookWhetherAnotherProgramHolds"));
         }
     }
 
     private static DataFileException damaged(Path file) {
-        return new DataFileException("The data file " + file + " is damaged.", RESTORE);
+        return new DataFileException(WORDS.say("dataFileIsDamaged", "file", file), RESTORE);
     }
 
     private static boolean has(Statement statement, String sql) throws SQLException {

@@ -1,5 +1,7 @@
 package rotagens.server.storage;
 
+import static rotagens.server.storage.StorageWords.WORDS;
+
 import org.springframework.boot.diagnostics.AbstractFailureAnalyzer;
 import org.springframework.boot.diagnostics.FailureAnalysis;
 
@@ -7,7 +9,7 @@ import org.springframework.boot.diagnostics.FailureAnalysis;
 final class DataFolderInUseException extends IllegalStateException {
 
     DataFolderInUseException(String folder) {
-        super("Another Rotagens works on the data folder " + folder + ".");
+        super(WORDS.say("anotherRotagensWorks", "folder", folder));
     }
 
     /** For Spring Boot, which asks it at a failed start. */
@@ -15,8 +17,7 @@ final class DataFolderInUseException extends IllegalStateException {
 
         @Override
         protected FailureAnalysis analyze(Throwable failure, DataFolderInUseException cause) {
-            return new FailureAnalysis(
-                    cause.getMessage(), "Stop the other one, or name another folder: --data FOLDER", cause);
+            return new FailureAnalysis(cause.getMessage(), WORDS.say("stopTheOtherOne"), cause);
         }
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.storage;
 
+import static rotagens.server.storage.StorageWords.WORDS;
+
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
@@ -61,8 +63,7 @@ class DataSources implements DisposableBean {
             rights.setPermissions(PosixFilePermissions.fromString("rwx------"));
         } catch (IOException notOurs) {
             // A folder that belongs to somebody else keeps the rights they gave it.
-            LoggerFactory.getLogger(DataSources.class)
-                    .info("The data folder belongs to another account; its permissions stay as they are.");
+            LoggerFactory.getLogger(DataSources.class).info(WORDS.say("dataFolderBelongsToAnother"));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.telemetry;
 
+import static rotagens.server.telemetry.TelemetryWords.WORDS;
+
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -88,7 +90,7 @@ class IngestController {
         return each(batch.rows(), row -> {
             Place place = places.find(row.sensorId(), row.unit(), row.position());
             if (row.type() == null) {
-                throw ProblemException.field("type", "Say which alarm it is.");
+                throw ProblemException.field("type", WORDS.say("sayWhichAlarm"));
             }
             sensors.alarm(place, row.type(), at(row.at()));
             return true;
@@ -110,19 +112,19 @@ class IngestController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void ingestGaugeReading(@RequestBody GaugeReadingRequest read) {
         long personId = byName.idOf(read.person() == null ? "" : read.person())
-                .orElseThrow(() -> ProblemException.field("person", "Nobody on file has this name."));
+                .orElseThrow(() -> ProblemException.field("person", WORDS.say("nobodyOnFileHas")));
         String figure = read.figure() == null ? "" : read.figure().strip();
         if (figure.isEmpty() || figure.length() > 20) {
-            throw ProblemException.field("figure", "Send the figure with its unit, for example 104 psi or 9/32.");
+            throw ProblemException.field("figure", WORDS.say("sendTheFigure2"));
         }
         if (!streams.tell("gauge of " + personId, "reading", figure)) {
-            throw ProblemException.conflict("No page of this person is paired with a gauge.");
+            throw ProblemException.conflict(WORDS.say("noPageOfThisPerson"));
         }
     }
 
     private static Instant at(@Nullable Instant said) {
         return Optional.ofNullable(said)
-                .orElseThrow(() -> ProblemException.field("at", "Say when, for example 2026-11-23T08:15:00Z."));
+                .orElseThrow(() -> ProblemException.field("at", WORDS.say("sayWhenForExample2026")));
     }
 
     private static Sample sample(PressureRow row) {
@@ -147,14 +149,14 @@ class IngestController {
     /** A machine's figure without a unit may be any: 7 is bar here and psi there. */
     private static String unitsNamed(String field, String text) {
         if (text.strip().matches("[-+0-9.,\\s]*")) {
-            throw ProblemException.field(field, "Send the figure with its unit, for example 104 psi, 720 kPa, 18 C.");
+            throw ProblemException.field(field, WORDS.say("sendTheFigure3"));
         }
         return text;
     }
 
     private static <T> IngestView each(@Nullable List<T> rows, Function<T, Boolean> take) {
         if (rows == null || rows.isEmpty() || rows.size() > MOST_ROWS) {
-            throw ProblemException.field("rows", "Send 1 to " + MOST_ROWS + " rows at once.");
+            throw ProblemException.field("rows", WORDS.say("send1ToRows", "mostRows", MOST_ROWS));
         }
         int taken = 0;
         int same = 0;

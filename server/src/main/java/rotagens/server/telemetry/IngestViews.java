@@ -1,5 +1,7 @@
 package rotagens.server.telemetry;
 
+import static rotagens.server.telemetry.TelemetryWords.WORDS;
+
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -48,10 +50,10 @@ final class IngestViews {
 
     /** What a sensor raises by itself. */
     enum SensorAlarmType {
-        LOW_PRESSURE("low pressure"),
-        FAST_LOSS("fast loss"),
-        HIGH_TEMPERATURE("high temperature"),
-        LOW_BATTERY("low battery");
+        LOW_PRESSURE(WORDS.say("lowPressure")),
+        FAST_LOSS(WORDS.say("fastLoss")),
+        HIGH_TEMPERATURE(WORDS.say("highTemperature")),
+        LOW_BATTERY(WORDS.say("lowBattery"));
 
         private final String label;
 

@@ -1,5 +1,7 @@
 package rotagens.server.telemetry;
 
+import static rotagens.server.telemetry.TelemetryWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -43,14 +45,13 @@ class OdometerIngest {
     @Transactional
     public boolean take(OdometerRow row) {
         long vehicleId = register.named(row.unit() == null ? "" : row.unit())
-                .orElseThrow(
-                        () -> ProblemException.field("unit", "No vehicle on file is called “" + row.unit() + "”."));
+                .orElseThrow(() -> ProblemException.field("unit", WORDS.say("noVehicleOnFile", "row", row.unit())));
         if (row.at() == null || row.at().isAfter(clock.instant())) {
-            throw ProblemException.field("at", "Say when it was read; not in the future.");
+            throw ProblemException.field("at", WORDS.say("sayWhenItWasRead"));
         }
         String text = row.odometer() == null ? "" : row.odometer();
         if (text.strip().matches("[0-9.,\\s]*")) {
-            throw ProblemException.field("odometer", "Send the figure with its unit, for example 123456 mi.");
+            throw ProblemException.field("odometer", WORDS.say("sendTheFigure"));
         }
         Distance reading = Distance.parse(text, Distance.Unit.MILES);
         LocalDate day = LocalDate.ofInstant(row.at(), clock.getZone());

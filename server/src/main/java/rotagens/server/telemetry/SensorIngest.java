@@ -1,5 +1,7 @@
 package rotagens.server.telemetry;
 
+import static rotagens.server.telemetry.TelemetryWords.WORDS;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -145,7 +147,7 @@ class SensorIngest {
 
     private InstalledTire tireAt(Place place) {
         return Optional.ofNullable(tires.fitted(place.vehicle().id()).get(place.placeId()))
-                .orElseThrow(() -> ProblemException.field("position", "No tire is on file there."));
+                .orElseThrow(() -> ProblemException.field("position", WORDS.say("noTireIsOnFile")));
     }
 
     private TireAlerts alertsAt(Place place) {
@@ -187,8 +189,7 @@ class SensorIngest {
     private void refuseWrongTime(Instant at) {
         Instant now = clock.instant();
         if (at.isAfter(now.plus(MOST_AHEAD)) || at.isBefore(now.minus(OLDEST))) {
-            throw ProblemException.field(
-                    "at", "This time lies in the future, or over 30 days back. Check the device’s clock.");
+            throw ProblemException.field("at", WORDS.say("thisTimeLies"));
         }
     }
 
@@ -224,9 +225,9 @@ class SensorIngest {
                 if (isSilent) {
                     notices.opened(
                             new Place(vehicle, position, placeId),
-                            "Silent sensor",
-                            Message.of(
-                                    "The sensor has been silent since {}.", LocalDate.ofInstant(last, clock.getZone())),
+                            WORDS.say("silentSensor"),
+                            WORDS.message(
+                                    "sensorHasBeenSilentSince", "zone", LocalDate.ofInstant(last, clock.getZone())),
                             newest.get());
                 }
             }
@@ -251,10 +252,11 @@ class SensorIngest {
                     place.vehicle().id(),
                     rotagens.core.inspection.VehicleEvents.Symptom.WARNING_LAMP,
                     position.code(),
-                    "Sensor alarm: " + type.label() + ".",
+                    WORDS.say("sensorAlarm", "type", type.label()),
                     people.named(people.me()),
                     at);
         }
-        notices.opened(place, "Sensor alarm", Message.of("The sensor raised an alarm: {}.", type.label()), at);
+        notices.opened(
+                place, WORDS.say("sensorAlarm2"), WORDS.message("sensorRaisedAnAlarm", "type", type.label()), at);
     }
 }

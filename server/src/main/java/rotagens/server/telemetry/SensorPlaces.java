@@ -1,5 +1,7 @@
 package rotagens.server.telemetry;
 
+import static rotagens.server.telemetry.TelemetryWords.WORDS;
+
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -33,23 +35,24 @@ class SensorPlaces {
     Place find(@Nullable String sensorId, @Nullable String unit, @Nullable String position) {
         if (sensorId != null && !sensorId.isBlank()) {
             long placeId = sensors.placeOf(Sensor.readCode(sensorId))
-                    .orElseThrow(() -> ProblemException.field("sensorId", "No sensor on file has this ID."));
+                    .orElseThrow(() -> ProblemException.field("sensorId", WORDS.say("noSensorOnFileHas")));
             OnFile vehicle = vehicles.get(vehicles.ofPlace(placeId));
             return vehicle.places().entrySet().stream()
                     .filter(place -> place.getValue() == placeId)
                     .findFirst()
                     .map(place -> new Place(vehicle, place.getKey(), placeId))
-                    .orElseThrow(() -> ProblemException.field("sensorId", "This sensor is at no position in use."));
+                    .orElseThrow(() -> ProblemException.field("sensorId", WORDS.say("thisSensorIsAtNo")));
         }
         OnFile vehicle = Optional.ofNullable(unit)
                 .filter(text -> !text.isBlank())
                 .flatMap(register::named)
                 .map(vehicles::get)
-                .orElseThrow(() -> ProblemException.field("unit", "No vehicle on file is called “" + unit + "”."));
+                .orElseThrow(() -> ProblemException.field("unit", WORDS.say("noVehicleOnFile2", "unit", unit)));
         Position here = PositionNames.read(
                 position == null ? "" : position, vehicle.facts().layout());
         return Optional.ofNullable(vehicle.places().get(here))
                 .map(placeId -> new Place(vehicle, here, placeId))
-                .orElseThrow(() -> ProblemException.field("position", "The vehicle has no position " + position + "."));
+                .orElseThrow(() ->
+                        ProblemException.field("position", WORDS.say("vehicleHasNoPosition", "position", position)));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.tire;
 
+import static rotagens.server.tire.TireWords.WORDS;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -59,7 +61,7 @@ public class TireCatalog {
 
     @Transactional(readOnly = true)
     public Model get(long id) {
-        return store.get(id).orElseThrow(() -> ProblemException.notFound("There is no such tire model."));
+        return store.get(id).orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchTire2")));
     }
 
     public boolean has(long id) {
@@ -76,9 +78,7 @@ public class TireCatalog {
     @Transactional
     public Model change(long id, int seen, TireModel model, Details details) {
         if (get(id).version() != seen) {
-            throw ProblemException.changedMeanwhile(
-                    "Another user changed this model after you opened it. Compare both versions. Nothing was overwritten.",
-                    null);
+            throw ProblemException.changedMeanwhile(WORDS.say("anotherUserChangedThisModel"), null);
         }
         refuseTwice(model, id);
         store.change(id, seen + 1, model, details);
@@ -93,7 +93,7 @@ public class TireCatalog {
 
     private void refuseTwice(TireModel model, Long own) {
         find(model).filter(other -> !other.equals(own)).ifPresent(other -> {
-            throw ProblemException.field("name", "This model is in the catalog already with the same size and rating.");
+            throw ProblemException.field("name", WORDS.say("thisModel"));
         });
     }
 }

@@ -6,6 +6,7 @@ import static rotagens.server.storage.generated.Tables.TIRE;
 import static rotagens.server.storage.generated.Tables.TIRE_DOT;
 import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
 import static rotagens.server.storage.generated.Tables.YARD;
+import static rotagens.server.tire.TireWords.WORDS;
 
 import java.time.Instant;
 import java.util.HashMap;
@@ -52,7 +53,7 @@ public class TireRegisterStore {
     public TireOnFile get(long id) {
         return find(TIRE.ID.eq(id)).stream()
                 .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("There is no such tire."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchTire")));
     }
 
     /** Tires that are on no vehicle; scrapped ones only where asked for. */

@@ -7,6 +7,7 @@ import static rotagens.server.storage.generated.Tables.TIRE;
 import static rotagens.server.storage.generated.Tables.TIRE_DOT;
 import static rotagens.server.storage.generated.Tables.TIRE_MOVEMENT;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
+import static rotagens.server.tire.TireWords.WORDS;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -70,10 +71,10 @@ public class TireStore implements DatedLedger {
 
     /** Where a tire is that is not on a vehicle. */
     public enum StockState {
-        IN_STOCK("in stock", "STORED"),
-        RETREAD_CANDIDATE("set aside for retread", "SET_ASIDE"),
-        AT_RETREADER("at the retreader", "SENT_TO_RETREAD"),
-        SCRAPPED("scrapped", "SCRAPPED");
+        IN_STOCK(WORDS.say("inStock"), "STORED"),
+        RETREAD_CANDIDATE(WORDS.say("setAsideForRetread"), "SET_ASIDE"),
+        AT_RETREADER(WORDS.say("atTheRetreader"), "SENT_TO_RETREAD"),
+        SCRAPPED(WORDS.say("scrapped"), "SCRAPPED");
 
         private final String words;
         private final String movement;
@@ -211,7 +212,7 @@ public class TireStore implements DatedLedger {
     @Transactional
     public long add(New tire) {
         if (!tireCatalog.has(tire.modelId())) {
-            throw ProblemException.field("tireModelId", "Choose the model of the tire.");
+            throw ProblemException.field("tireModelId", WORDS.say("chooseTheModel"));
         }
         tire.number().ifPresent(number -> refuseUsedNumber(number, null));
         return db.insertInto(TIRE)
@@ -235,7 +236,7 @@ public class TireStore implements DatedLedger {
         Long other =
                 db.select(TIRE.ID).from(TIRE).where(TIRE.TIRE_NUMBER.eq(number)).fetchOne(TIRE.ID);
         if (other != null && !other.equals(ownTireId)) {
-            throw ProblemException.field("number", "Another tire carries the number " + number + " already.");
+            throw ProblemException.field("number", WORDS.say("anotherTireCarriesTheNumber", "number", number));
         }
     }
 
@@ -254,11 +255,10 @@ public class TireStore implements DatedLedger {
     @Transactional
     public void fit(long tireId, long placeId, Line line) {
         if (db.fetchExists(INSTALLATION, INSTALLATION.POSITION_ID.eq(placeId))) {
-            throw ProblemException.field(
-                    "position", "This position already has a tire. Remove it first, or swap the two tires.");
+            throw ProblemException.field("position", WORDS.say("thisPositionAlreadyHas"));
         }
         if (db.fetchExists(INSTALLATION, INSTALLATION.TIRE_ID.eq(tireId))) {
-            throw ProblemException.field("tire", "This tire is on a vehicle already. Take it off there first.");
+            throw ProblemException.field("tire", WORDS.say("thisTire"));
         }
         db.deleteFrom(STOCK).where(STOCK.TIRE_ID.eq(tireId)).execute();
         enter(tireId, placeId, line.at());
@@ -400,7 +400,7 @@ public class TireStore implements DatedLedger {
     @Transactional
     public void store(long tireId, String kind, StockLocation to, Line line) {
         if (db.fetchExists(INSTALLATION, INSTALLATION.TIRE_ID.eq(tireId))) {
-            throw ProblemException.field("tire", "This tire is on a vehicle. Take it off there first.");
+            throw ProblemException.field("tire", WORDS.say("thisTire2"));
         }
         db.deleteFrom(STOCK).where(STOCK.TIRE_ID.eq(tireId)).execute();
         lay(tireId, to, line.at());
@@ -467,7 +467,7 @@ public class TireStore implements DatedLedger {
     public Movement movement(long id) {
         return movements(TIRE_MOVEMENT.ID.eq(id), 1).stream()
                 .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("This entry is not in the history."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thisEntryIsNot")));
     }
 
     /** A new line that puts an older one right; the old one stays. */

@@ -1,5 +1,7 @@
 package rotagens.server.tirechanger;
 
+import static rotagens.server.tirechanger.TirechangerWords.WORDS;
+
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -87,10 +89,10 @@ class TireChangerController {
     private static String advice(BeadStep step, TireChanger tireChanger) {
         ValveClock clock = ValveClock.of(step, java.util.Optional.of(tireChanger));
         return clock.valvePositions().isEmpty()
-                ? "any place"
+                ? WORDS.say("anyPlace")
                 : clock.valvePositions().stream()
                         .map(valvePosition -> valvePosition.clock() + ", " + valvePosition.technique())
-                        .collect(Collectors.joining("; or "));
+                        .collect(Collectors.joining(WORDS.say("or")));
     }
 
     /** Adds a tire changer with its limits. */

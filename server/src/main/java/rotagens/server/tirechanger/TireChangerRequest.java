@@ -1,5 +1,7 @@
 package rotagens.server.tirechanger;
 
+import static rotagens.server.tirechanger.TirechangerWords.WORDS;
+
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -39,8 +41,8 @@ record TireChangerRequest(
     Read read(Units units) {
         InputValidator wrong = new InputValidator();
         String named = wrong.text("name", name, LONGEST_NAME);
-        wrong.unless(!named.isEmpty(), "name", "Give it the name painted on it.");
-        wrong.unless(type != null, "type", "Choose how it holds the wheel.");
+        wrong.unless(!named.isEmpty(), "name", WORDS.say("giveItTheNamePainted"));
+        wrong.unless(type != null, "type", WORDS.say("chooseHowItHolds"));
         Optional<Length> tire = wrong.optional("maxTireDiameter", maxTireDiameter, text -> Length.parse(text, units));
         Optional<Length> width = wrong.optional("maxWidth", maxWidth, text -> Length.parse(text, units));
         Optional<Double> least = wrong.optional("minRimDiameter", minRimDiameter, TireChangerRequest::rim);
@@ -53,7 +55,7 @@ record TireChangerRequest(
         wrong.unless(
                 least.isEmpty() || most.isEmpty() || least.get() <= most.get(),
                 "maxRimDiameter",
-                "The smallest rim is larger than the largest. Read the machine’s plate again.");
+                WORDS.say("smallestRimIsLargerThan"));
         wrong.refuseIfWrong();
         return new Read(
                 new TireChanger(named, type, tire, number(least), number(most), width, places),
@@ -73,7 +75,7 @@ record TireChangerRequest(
         if (!figure.matches("[0-9]{1,2}(\\.[0-9]{1,2})?")
                 || Double.parseDouble(figure) < 4
                 || Double.parseDouble(figure) > 60) {
-            throw new InvalidInputException("A rim’s diameter in inches, 4 to 60, as on the machine’s plate.");
+            throw new InvalidInputException(WORDS.say("rimsDiameterInInches4"));
         }
         return Double.parseDouble(figure);
     }

@@ -1,6 +1,7 @@
 package rotagens.server.tirechanger;
 
 import static rotagens.server.storage.generated.Tables.TIRE_CHANGER;
+import static rotagens.server.tirechanger.TirechangerWords.WORDS;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -60,7 +61,7 @@ public class TireChangerStore {
         return all().stream()
                 .filter(one -> one.id() == id)
                 .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("There is no such machine."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchMachine")));
     }
 
     private static OnFile onFile(TireChangerRecord row) {
@@ -131,11 +132,9 @@ public class TireChangerStore {
     @Transactional
     void change(long id, int version, TireChangerRequest.Read read) {
         TireChangerRecord row = db.fetchOptional(TIRE_CHANGER, TIRE_CHANGER.ID.eq(id))
-                .orElseThrow(() -> ProblemException.notFound("There is no such machine."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchMachine")));
         if (row.getVersion() != version) {
-            throw ProblemException.changedMeanwhile(
-                    "Another user changed this tire changer after you opened it. Compare both versions. Nothing was overwritten.",
-                    onFile(row));
+            throw ProblemException.changedMeanwhile(WORDS.say("anotherUserChangedThisTire"), onFile(row));
         }
         refuseTaken(read.machine().name(), id);
         fill(row, read);
@@ -148,7 +147,7 @@ public class TireChangerStore {
                 TIRE_CHANGER,
                 DSL.lower(TIRE_CHANGER.NAME).eq(name.toLowerCase(java.util.Locale.ROOT)),
                 TIRE_CHANGER.ID.ne(but))) {
-            throw ProblemException.field("name", "Another machine has this name. Give it one that tells it apart.");
+            throw ProblemException.field("name", WORDS.say("anotherMachineHasThisName"));
         }
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.tirepages;
 
+import static rotagens.server.tirepages.TirepagesWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -47,12 +49,12 @@ class DotSheetPages {
         double limit = LimitDates.ageLimitYears(facts, position, vehicleAssessment.policyAt(position));
         Optional<LocalDate> limitOn = made.map(date -> date.reaches(limit));
         String note = installedTire.isEmpty()
-                ? "no tire on file"
+                ? WORDS.say("noTireOnFile")
                 : made.isEmpty()
-                        ? "DOT date not read: read the other sidewall"
+                        ? WORDS.say("dotDateNotReadRead")
                         : installedTire.get().tire().isRetread()
-                                ? "retread: age of the casing"
-                                : made.get().isoWeek53() ? "stamped in ISO weeks" : null;
+                                ? WORDS.say("retreadAgeOfTheCasing")
+                                : made.get().isoWeek53() ? WORDS.say("stampedInIsoWeeks") : null;
         return new DotRow(
                 position.code(),
                 facts.layout().nameOf(position),

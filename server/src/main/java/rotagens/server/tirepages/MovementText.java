@@ -1,5 +1,7 @@
 package rotagens.server.tirepages;
 
+import static rotagens.server.tirepages.TirepagesWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,12 +21,17 @@ final class MovementText {
                     case "INSTALLED" -> "Installed";
                     case "REMOVED" -> "Removed";
                     case "MOVED" ->
-                        "Moved from " + name(places, move.fromPlaceId()) + " to " + name(places, move.toPlaceId());
+                        WORDS.say(
+                                "movedFrom",
+                                "from",
+                                name(places, move.fromPlaceId()),
+                                "to",
+                                name(places, move.toPlaceId()));
                     case "RECEIVED" -> "Received";
                     case "STORED" -> "Stored";
-                    case "SET_ASIDE" -> "Set aside for retread";
-                    case "SENT_TO_RETREAD" -> "Sent to retread";
-                    case "BACK_FROM_RETREAD" -> "Back from retread";
+                    case "SET_ASIDE" -> WORDS.say("setAsideForRetread");
+                    case "SENT_TO_RETREAD" -> WORDS.say("sentToRetread");
+                    case "BACK_FROM_RETREAD" -> WORDS.say("backFromRetread");
                     case "SCRAPPED" -> "Scrapped";
                     case "CORRECTED" -> "Correction";
                     default -> move.type();
@@ -36,10 +43,10 @@ final class MovementText {
             parts.add(move.reason());
         }
         if (move.odometer() != null) {
-            parts.add("at " + move.odometer().format(units));
+            parts.add(WORDS.say("at", "odometer", move.odometer().format(units)));
         }
         if (move.depth() != null) {
-            parts.add("lowest tread " + move.depth().format(units));
+            parts.add(WORDS.say("lowestTread", "depth", move.depth().format(units)));
         }
         if (!move.note().isEmpty()) {
             parts.add(move.note());
@@ -49,7 +56,7 @@ final class MovementText {
 
     private static String name(Map<Long, PlaceName> places, Long id) {
         return id == null || places.get(id) == null
-                ? "another place"
+                ? WORDS.say("anotherPlace")
                 : places.get(id).label();
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.tirepages;
 
+import static rotagens.server.tirepages.TirepagesWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -48,7 +50,7 @@ class RemovalUndo {
         if (ledger.size() <= at
                 || !ledger.get(at).type().equals("REMOVED")
                 || ledger.get(at).personId() != people.me()) {
-            throw ProblemException.conflict("Only a removal that you entered last can be undone.");
+            throw ProblemException.conflict(WORDS.say("onlyARemovalThatYou"));
         }
         long place = ledger.get(at).fromPlaceId();
         Instant since = ledger.stream()
@@ -57,7 +59,7 @@ class RemovalUndo {
                 .map(Movement::at)
                 .findFirst()
                 .orElse(ledger.get(at).at());
-        tires.putBack(tireId, place, since, Line.of(clock.instant(), people.me(), "removal undone", null));
+        tires.putBack(tireId, place, since, Line.of(clock.instant(), people.me(), WORDS.say("removalUndone"), null));
         PlaceName on = vehicles.placeNames(List.of(place)).get(place);
         return new MovementView(tireId, on.unit() + " " + on.code(), List.of());
     }

@@ -1,5 +1,7 @@
 package rotagens.server.tirepages;
 
+import static rotagens.server.tirepages.TirepagesWords.WORDS;
+
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -135,7 +137,7 @@ class TireController {
             @RequestBody TiresOnVehicleRequest request) {
         return idempotentRequests.write(
                 key,
-                List.of("on vehicle", id, units, request),
+                List.of(WORDS.say("onVehicle"), id, units, request),
                 TiresOnVehicleView.class,
                 () -> tiresOnVehicle.record(id, request, units));
     }
@@ -206,8 +208,7 @@ class TireController {
     public void voidReading(@PathVariable long id, @RequestBody TireViews.VoidReadingRequest typed) {
         InputValidator wrong = new InputValidator();
         String reason = wrong.text("reason", typed.reason(), 200);
-        wrong.unless(
-                !reason.isEmpty(), "reason", "Say what was wrong with it, for example: typed into the wrong tire.");
+        wrong.unless(!reason.isEmpty(), "reason", WORDS.say("sayWhatWasWrong"));
         wrong.refuseIfWrong();
         facts.voidReading(id, reason, people.me());
     }

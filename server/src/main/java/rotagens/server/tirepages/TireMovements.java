@@ -1,5 +1,7 @@
 package rotagens.server.tirepages;
 
+import static rotagens.server.tirepages.TirepagesWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -96,7 +98,7 @@ public class TireMovements {
     NewTireView receive(NewTireRequest typed, Units units) {
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
-        wrong.unless(typed.tireModelId() != null, "tireModelId", "Choose the model of the tire.");
+        wrong.unless(typed.tireModelId() != null, "tireModelId", WORDS.say("chooseTheModel"));
         Optional<DotCode> dot = typed.retread()
                 ? wrong.optional("dotCode", typed.dotCode(), code -> DotCode.parse(code, today))
                 : wrong.required("dotCode", typed.dotCode(), code -> DotCode.parse(code, today));
@@ -107,7 +109,7 @@ public class TireMovements {
         Optional<TreadDepth> depth = depth(wrong, "depth", typed.depth(), units);
         String number = wrong.text("number", typed.number(), LONGEST_NUMBER);
         String yard = wrong.text("yard", typed.yard(), 60);
-        wrong.unless(!yard.isEmpty(), "yard", "Enter the yard it lies at.");
+        wrong.unless(!yard.isEmpty(), "yard", WORDS.say("enterTheYardItLies"));
         String shelf = wrong.text("shelf", typed.shelf(), 60);
         String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
@@ -125,7 +127,7 @@ public class TireMovements {
         });
         mark.ifPresent(code -> tireStore.readDot(tireId, code.molded(), DotKind.RETREAD, now, people.me()));
         if (typed.retread() && dot.isEmpty()) {
-            notes.add("The casing’s date is unknown: its age is unknown until the code is read.");
+            notes.add(WORDS.say("casingsDateIsUnknown"));
         }
         tireStore.store(
                 tireId,
@@ -138,11 +140,7 @@ public class TireMovements {
     /** What is worth a word where another tire on file carries the same code. */
     List<String> sameCode(DotCode code, Long ownId) {
         int others = tireStore.sameDot(code.molded(), ownId).size();
-        return others == 0
-                ? List.of()
-                : List.of(
-                        (others == 1 ? "Another tire on file carries" : others + " other tires on file carry")
-                                + " the same DOT code. That is possible, codes aren’t serial numbers; check that this isn’t the same tire twice.");
+        return others == 0 ? List.of() : List.of(WORDS.say("anotherTireOnFileCarries", "others", others));
     }
 
     /** Records what was read off a tire that is on file already. */
@@ -202,19 +200,17 @@ public class TireMovements {
         if (!installCheck.refusals().isEmpty()) {
             throw ProblemException.field(
                     "position",
-                    "Cannot be installed there: "
-                            + installCheck
-                                    .refusals()
-                                    .get(0)
-                                    .reason()
-                                    .statement()
-                                    .in(units) + ". "
-                            + installCheck
+                    WORDS.say(
+                            "cannotBeInstalledThere",
+                            "refusals",
+                            installCheck.refusals().get(0).reason().statement().in(units),
+                            "explanation",
+                            installCheck
                                     .refusals()
                                     .get(0)
                                     .reason()
                                     .explanation()
-                                    .in(units));
+                                    .in(units)));
         }
         tireStore.fit(
                 tireId,
@@ -229,8 +225,8 @@ public class TireMovements {
     @Transactional
     MovementView swap(long tireId, SwapRequest typed, Units units) {
         TireOnFile tire = records.get(tireId);
-        long fromPlace = tire.placeId()
-                .orElseThrow(() -> ProblemException.field("tire", "This tire is in stock. Install it instead."));
+        long fromPlace =
+                tire.placeId().orElseThrow(() -> ProblemException.field("tire", WORDS.say("thisTireIsInStock")));
         PlaceName from = vehicleStore.placeNames(List.of(fromPlace)).get(fromPlace);
         VehicleAssessment here = fleet.get(from.vehicleId());
         VehicleAssessment there =
@@ -238,7 +234,7 @@ public class TireMovements {
         Position hereAt = VehiclePositions.of(here, from.code());
         Position thereAt = position(there, typed.position());
         if (here.id() == there.id() && hereAt.equals(thereAt)) {
-            throw ProblemException.field("position", "The tire is there already.");
+            throw ProblemException.field("position", WORDS.say("tireIsThereAlready"));
         }
         InputValidator wrong = new InputValidator();
         Instant at = when(wrong, typed.day());
@@ -255,9 +251,12 @@ public class TireMovements {
         if (!refusals.isEmpty()) {
             throw ProblemException.field(
                     "position",
-                    "Cannot be installed there: "
-                            + refusals.get(0).reason().statement().in(units) + ". "
-                            + refusals.get(0).reason().explanation().in(units));
+                    WORDS.say(
+                            "cannotBeInstalledThere",
+                            "refusals",
+                            refusals.get(0).reason().statement().in(units),
+                            "explanation",
+                            refusals.get(0).reason().explanation().in(units)));
         }
         boolean oneVehicle = here.id() == there.id();
         tireStore.swap(
@@ -278,19 +277,19 @@ public class TireMovements {
         TireOnFile tire = records.get(tireId);
         InputValidator wrong = new InputValidator();
         Instant at = when(wrong, typed.day());
-        wrong.unless(typed.to() != null, "to", "Choose where it goes.");
+        wrong.unless(typed.to() != null, "to", WORDS.say("chooseWhereItGoes"));
         boolean needsYard = typed.to() == StockState.IN_STOCK || typed.to() == StockState.RETREAD_CANDIDATE;
         String yard = wrong.text("yard", typed.yard(), 60);
-        wrong.unless(!needsYard || !yard.isEmpty(), "yard", "Enter the yard it lies at.");
+        wrong.unless(!needsYard || !yard.isEmpty(), "yard", WORDS.say("enterTheYardItLies"));
         String shelf = wrong.text("shelf", typed.shelf(), 60);
         String reason = wrong.text("reason", typed.reason(), 120);
         boolean scrap = typed.to() == StockState.SCRAPPED;
-        wrong.unless(!scrap || !reason.isEmpty(), "reason", "Enter why it is scrapped: tread, age, damage, bead …");
+        wrong.unless(!scrap || !reason.isEmpty(), "reason", WORDS.say("enterWhyItIsScrapped"));
         Optional<TreadDepth> depth = depth(wrong, "depth", typed.depth(), units);
         wrong.unless(
                 !scrap || depth.isPresent() || hasDepth(typed.depth()),
                 "depth",
-                "Measure the lowest tread depth: it tells how much life was unused.");
+                WORDS.say("measureTheLowestTreadDepth"));
         Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
         String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
@@ -298,7 +297,7 @@ public class TireMovements {
                 .filter(stockedTire -> stockedTire.state() == StockState.SCRAPPED)
                 .isPresent();
         if (wasScrapped && scrap) {
-            throw ProblemException.conflict("This tire is scrapped already.");
+            throw ProblemException.conflict(WORDS.say("thisTireIsScrappedAlready"));
         }
         StockLocation to = new StockLocation(typed.to(), yard.isEmpty() ? null : register.yard(yard), shelf);
         Line line = new Line(at, people.me(), note, reason, odometer.orElse(null), depth.orElse(null), null);
@@ -333,7 +332,7 @@ public class TireMovements {
         if (tire.lying()
                 .filter(stockedTire -> stockedTire.state() == StockState.AT_RETREADER)
                 .isEmpty()) {
-            throw ProblemException.conflict("This tire is not at the retreader.");
+            throw ProblemException.conflict(WORDS.say("thisTireIsNot"));
         }
         InputValidator wrong = new InputValidator();
         LocalDate today = LocalDate.now(clock);
@@ -343,7 +342,7 @@ public class TireMovements {
                 wrong.required("depth", typed.depth(), text -> TreadDepth.parse(text, depthScale(units)));
         Optional<Money> price = wrong.optional("price", typed.price(), Money::parse);
         String yard = wrong.text("yard", typed.yard(), 60);
-        wrong.unless(!yard.isEmpty(), "yard", "Enter the yard it lies at.");
+        wrong.unless(!yard.isEmpty(), "yard", WORDS.say("enterTheYardItLies"));
         String shelf = wrong.text("shelf", typed.shelf(), 60);
         String note = wrong.text("note", typed.note(), LONGEST_NOTE);
         wrong.refuseIfWrong();
@@ -360,7 +359,7 @@ public class TireMovements {
                 "BACK_FROM_RETREAD",
                 new StockLocation(StockState.IN_STOCK, register.yard(yard), shelf),
                 new Line(now, people.me(), note, "", null, depth.orElseThrow(), null));
-        return new MovementView(tireId, "in stock, " + yard, List.of());
+        return new MovementView(tireId, WORDS.say("inStock", "yard", yard), List.of());
     }
 
     /** Puts a line right by a new one; the old stays to be seen. */
@@ -368,12 +367,12 @@ public class TireMovements {
     void correct(long movementId, CorrectEntryRequest typed, Units units) {
         Movement old = tireStore.movement(movementId);
         if (old.type().equals("CORRECTED")) {
-            throw ProblemException.conflict("Correct the line itself, not its correction.");
+            throw ProblemException.conflict(WORDS.say("correctTheLineItselfNot"));
         }
         InputValidator wrong = new InputValidator();
         Optional<Distance> odometer = distance(wrong, "odometer", typed.odometer(), units);
         String note = wrong.text("note", typed.note(), LONGEST_NOTE);
-        wrong.unless(!note.isEmpty(), "note", "Say in a few words what was wrong.");
+        wrong.unless(!note.isEmpty(), "note", WORDS.say("sayInAFewWords"));
         Instant at = typed.day() == null ? old.at() : when(wrong, typed.day());
         wrong.refuseIfWrong();
         tireStore.correct(old, new Line(at, people.me(), note, "", odometer.orElse(old.odometer()), old.depth(), null));
@@ -396,18 +395,18 @@ public class TireMovements {
 
     private VehicleAssessment assessmentOf(Long vehicleId) {
         if (vehicleId == null) {
-            throw ProblemException.field("vehicleId", "Choose the vehicle.");
+            throw ProblemException.field("vehicleId", WORDS.say("chooseTheVehicle"));
         }
         VehicleAssessment vehicleAssessment = fleet.get(vehicleId);
         if (vehicleAssessment.onFile().retiredAt().isPresent()) {
-            throw ProblemException.field("vehicleId", "This vehicle is retired. Bring it back first.");
+            throw ProblemException.field("vehicleId", WORDS.say("thisVehicleIsRetiredBring"));
         }
         return vehicleAssessment;
     }
 
     private static Position position(VehicleAssessment vehicleAssessment, String code) {
         if (code == null || code.isBlank()) {
-            throw ProblemException.field("position", "Choose the position.");
+            throw ProblemException.field("position", WORDS.say("chooseThePosition"));
         }
         return VehiclePositions.of(vehicleAssessment, code);
     }
@@ -418,7 +417,11 @@ public class TireMovements {
                         stockedTire.state() == StockState.SCRAPPED || stockedTire.state() == StockState.AT_RETREADER)
                 .ifPresent(stockedTire -> {
                     throw ProblemException.field(
-                            "tire", "This tire is " + stockedTire.state().words() + ": it cannot be installed.");
+                            "tire",
+                            WORDS.say(
+                                    "thisTireIsItCannot",
+                                    "state",
+                                    stockedTire.state().words()));
                 });
     }
 
@@ -437,7 +440,7 @@ public class TireMovements {
         if (day == null || day.equals(today)) {
             return clock.instant();
         }
-        wrong.unless(day.isBefore(today), "day", "This day lies ahead. Check the date.");
+        wrong.unless(day.isBefore(today), "day", WORDS.say("thisDayLiesAheadCheck"));
         return day.atTime(LocalTime.NOON).atZone(clock.getZone()).toInstant();
     }
 

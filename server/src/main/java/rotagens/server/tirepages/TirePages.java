@@ -1,5 +1,7 @@
 package rotagens.server.tirepages;
 
+import static rotagens.server.tirepages.TirepagesWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -297,7 +299,8 @@ class TirePages {
     private static TireLocationView where(TireOnFile one, Map<Long, PlaceName> places) {
         if (one.placeId().isPresent()) {
             PlaceName place = places.get(one.placeId().get());
-            return new TireLocationView("On " + place.label(), place.vehicleId(), place.unit(), place.code(), null);
+            return new TireLocationView(
+                    WORDS.say("on", "place", place.label()), place.vehicleId(), place.unit(), place.code(), null);
         }
         return one.lying()
                 .map(stockedTire -> new TireLocationView(
@@ -308,7 +311,7 @@ class TirePages {
                         null,
                         null,
                         stockedTire.state()))
-                .orElse(new TireLocationView("Nowhere on record", null, null, null, null));
+                .orElse(new TireLocationView(WORDS.say("nowhereOnRecord"), null, null, null, null));
     }
 
     private static String capital(String words) {
@@ -372,11 +375,11 @@ class TirePages {
                 name,
                 lines,
                 Stream.concat(
-                                Stream.of("For " + unit + " " + code + " (" + name + ")"),
+                                Stream.of(WORDS.say("for", "unit", unit, "code", code, "name", name)),
                                 lines.stream()
                                         .map(line -> line.property() + ": "
                                                 + (line.value() == null
-                                                        ? "not known (" + line.from() + ")"
+                                                        ? WORDS.say("notKnown", "from", line.from())
                                                         : line.value())))
                         .collect(Collectors.joining("\n")));
     }

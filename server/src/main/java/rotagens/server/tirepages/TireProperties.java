@@ -1,10 +1,11 @@
 package rotagens.server.tirepages;
 
+import static rotagens.server.tirepages.TirepagesWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import rotagens.core.measure.Message;
 import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.tire.DotWeek;
@@ -27,24 +28,28 @@ final class TireProperties {
             Units units) {
         List<Property> properties = new ArrayList<>();
         properties.add(new Property(
-                one.retread() ? "Casing’s DOT code" : "DOT code",
+                one.retread() ? WORDS.say("casingsDotCode") : WORDS.say("dotCode"),
                 one.dot().orElse(null),
-                made.map(date -> Message.of("made in the week of {}", date.weekStart())
-                                        .in(units)
-                                + (date.isoWeek53() ? ", stamped in ISO weeks" : ""))
-                        .orElse("not read yet: its age is not known")));
+                made.map(date -> WORDS.say(
+                                "stampedInIsoWeeks2",
+                                "weekStart",
+                                WORDS.message("madeInTheWeek", "weekStart", date.weekStart())
+                                        .in(units),
+                                "isoWeek53",
+                                date.isoWeek53()))
+                        .orElse(WORDS.say("notReadYetItsAge"))));
         if (one.retread()) {
             properties.add(new Property(
-                    "Retreader’s mark", one.retreadMark().orElse(null), "dates the tread; age runs from the casing"));
+                    WORDS.say("retreadersMark"), one.retreadMark().orElse(null), WORDS.say("datesTheTreadAgeRuns")));
         }
         made.ifPresent(date -> properties.add(new Property("Age", TirePages.years(date, today) + " y", null)));
         properties.add(new Property(
-                "Lowest tread",
+                WORDS.say("lowestTread2"),
                 depth.map(read -> read.format(units)).orElse(null),
                 onFile.model()
                         .originalDepth()
-                        .map(original -> "new " + original.format(units))
-                        .orElse("depth when new not on file")));
+                        .map(original -> WORDS.say("new", "original", original.format(units)))
+                        .orElse(WORDS.say("depthWhenNewNot"))));
         properties.addAll(DerivedModelData.of(onFile, depth, units));
         return properties;
     }

@@ -1,5 +1,7 @@
 package rotagens.server.tirepages;
 
+import static rotagens.server.tirepages.TirepagesWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -97,11 +99,11 @@ class TiresOnVehicle {
         LocalDate today = LocalDate.now(clock);
         InputValidator wrong = new InputValidator();
         List<TireOnVehicleRequest> tires = request.tires() == null ? List.of() : request.tires();
-        wrong.unless(!tires.isEmpty() && tires.size() <= MOST, "tires", "Enter at least one tire.");
+        wrong.unless(!tires.isEmpty() && tires.size() <= MOST, "tires", WORDS.say("enterAtLeastOneTire"));
         wrong.unless(
                 request.installedOn() == null || !request.installedOn().isAfter(today),
                 "installedOn",
-                "This day lies ahead. Check the date.");
+                WORDS.say("thisDayLiesAheadCheck"));
         wrong.refuseIfWrong();
         Map<String, TireCatalog.Model> catalog = tireCatalog.all().stream()
                 .collect(Collectors.toMap(known -> keyOf(known.model()), known -> known, (first, second) -> first));
@@ -123,7 +125,7 @@ class TiresOnVehicle {
                         .atTime(LocalTime.NOON)
                         .atZone(clock.getZone())
                         .toInstant();
-        String words = request.installedOn() == null ? "on the vehicle when it was put on record" : "";
+        String words = request.installedOn() == null ? WORDS.say("onTheVehicleWhen") : "";
         List<FactLog.Observation> measured = new ArrayList<>();
         for (Read one : read) {
             long modelId = modelIds.computeIfAbsent(keyOf(one.model()), line -> {
@@ -137,7 +139,7 @@ class TiresOnVehicle {
                     tireCatalog.get(modelId).details().price()));
             one.dot().ifPresent(code -> tireStore.readDot(tireId, code.molded(), DotKind.TIRE, now, people.me()));
             if (one.dot().isEmpty()) {
-                notes.add(one.position().code() + ": DOT code not read, its age is unknown.");
+                notes.add(WORDS.say("dotCodeNotRead", "position", one.position().code()));
             }
             one.dot()
                     .filter(code -> code.molded().length() > DATE_DIGITS)
@@ -172,17 +174,17 @@ class TiresOnVehicle {
             Units units,
             InputValidator wrong) {
         Optional<Position> position = Optional.ofNullable(typed.position()).flatMap(vehicle::position);
-        wrong.unless(position.isPresent(), field + "position", "This vehicle has no such position.");
+        wrong.unless(position.isPresent(), field + "position", WORDS.say("thisVehicleHasNoSuch"));
         position.ifPresent(here -> {
-            wrong.unless(seen.add(here), field + "position", here.code() + " is entered twice.");
+            wrong.unless(seen.add(here), field + "position", WORDS.say("isEnteredTwice", "here", here.code()));
             wrong.unless(
                     !vehicle.fitted().containsKey(here),
                     field + "position",
-                    here.code() + " has a tire on record already. Replace or move it from the tire’s page.");
+                    WORDS.say("hasATireOnRecord", "here", here.code()));
         });
         Optional<DotCode> dot = wrong.optional(field + "dotCode", typed.dotCode(), code -> DotCode.parse(code, today));
         String line = wrong.text(field + "model", typed.model(), LONGEST_MODEL);
-        wrong.unless(!line.isEmpty(), field + "model", "Enter manufacturer, model and size as molded.");
+        wrong.unless(!line.isEmpty(), field + "model", WORDS.say("enterManufacturerModelAndSize"));
         Optional<TireModel> model =
                 line.isEmpty() ? Optional.empty() : wrong.optional(field + "model", line, text -> model(text, catalog));
         Optional<TreadDepth> original = model.flatMap(TireModel::originalDepth);
@@ -207,11 +209,10 @@ class TiresOnVehicle {
         SidewallMarking marking = SidewallMarking.parse(line);
         String[] words = marking.inFront().strip().split("\\s+", 2);
         if (words.length < 2) {
-            throw new InvalidInputException(
-                    "Enter manufacturer and model in front of the size, for example “Ostrav Roadmere 225/70R19.5 128/126N G”.");
+            throw new InvalidInputException(WORDS.say("enterManufacturerAndModel"));
         }
         if (!marking.leftOver().isBlank()) {
-            throw new InvalidInputException("“" + marking.leftOver() + "” was not understood. Check the sidewall.");
+            throw new InvalidInputException(WORDS.say("wasNotUnderstoodCheck", "leftOver", marking.leftOver()));
         }
         return new TireModel(
                 words[0],
@@ -240,9 +241,7 @@ class TiresOnVehicle {
         return switch (depths.size()) {
             case 1 -> new GrooveDepths(Optional.empty(), depths.get(0), Optional.empty());
             case 3 -> new GrooveDepths(depths.get(0), depths.get(1), depths.get(2));
-            default ->
-                throw new InvalidInputException(
-                        "Enter three depths, outer center inner, for example 9 8 9; or one, of the center groove.");
+            default -> throw new InvalidInputException(WORDS.say("enterThreeDepthsOuterCenter"));
         };
     }
 }

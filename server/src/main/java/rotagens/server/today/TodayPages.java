@@ -1,5 +1,7 @@
 package rotagens.server.today;
 
+import static rotagens.server.today.TodayWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -259,7 +261,7 @@ class TodayPages {
                 items.stream()
                         .findFirst()
                         .map(item -> item.reason().statement().in(units))
-                        .orElse("See the vehicle."));
+                        .orElse(WORDS.say("seeTheVehicle")));
     }
 
     private List<Gauge> wrenches() {

@@ -1,5 +1,7 @@
 package rotagens.server.vehicle;
 
+import static rotagens.server.vehicle.VehicleWords.WORDS;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -101,7 +103,7 @@ class OdometerController {
         var reading = typed.required("odometer", read.odometer(), text -> Distance.parse(text, bare(units)));
         LocalDate today = LocalDate.now(clock);
         LocalDate day = read.day() == null ? today : read.day();
-        typed.unless(!day.isAfter(today), "day", "This day lies ahead. Check the date.");
+        typed.unless(!day.isAfter(today), "day", WORDS.say("thisDayLiesAheadCheck"));
         typed.refuseIfWrong();
         odometerStore.read(
                 vehicleStore.get(id).id(),
@@ -125,7 +127,7 @@ class OdometerController {
         InputValidator typed = new InputValidator();
         var right = typed.optional("odometer", said.odometer(), text -> Distance.parse(text, bare(units)));
         String reason = typed.text("reason", said.reason(), 200);
-        typed.unless(!reason.isEmpty(), "reason", "Say what was wrong with it, for example: a digit too many.");
+        typed.unless(!reason.isEmpty(), "reason", WORDS.say("sayWhatWasWrong"));
         typed.refuseIfWrong();
         odometerVoidStore.correct(
                 vehicleStore.get(id).id(),

@@ -3,6 +3,7 @@ package rotagens.server.vehicle;
 import static rotagens.server.storage.generated.Tables.ODOMETER_READING;
 import static rotagens.server.storage.generated.Tables.ODOMETER_REPLACEMENT;
 import static rotagens.server.storage.generated.Tables.ODOMETER_VOID;
+import static rotagens.server.vehicle.VehicleWords.WORDS;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -98,9 +99,9 @@ class OdometerVoidStore {
         OdometerReadingRecord wrong = db.selectFrom(ODOMETER_READING)
                 .where(ODOMETER_READING.ID.eq(readingId), ODOMETER_READING.VEHICLE_ID.eq(vehicleId))
                 .fetchOptional()
-                .orElseThrow(() -> ProblemException.notFound("There is no such odometer reading."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchOdometer")));
         if (!db.fetchExists(ODOMETER_READING, ODOMETER_READING.ID.eq(readingId), OdometerStore.counts())) {
-            throw ProblemException.field("reason", "This reading is voided already.");
+            throw ProblemException.field("reason", WORDS.say("thisReadingIsVoidedAlready"));
         }
         Instant at = wrong.getRecordedAt();
         Optional<OdometerReplacementRecord> replacement = replacements(vehicleId).stream()
@@ -158,10 +159,12 @@ class OdometerVoidStore {
                 .ifPresent(after -> {
                     throw ProblemException.field(
                             "odometer",
-                            "Without this replacement the odometer would run backwards, from "
-                                    + before.get().getOdometer().asEntered() + " to "
-                                    + after.getOdometer().asEntered()
-                                    + ". Correct the later readings first, or enter the right figure.");
+                            WORDS.say(
+                                    "withoutThisReplacementTheOdometer",
+                                    "odometer",
+                                    before.get().getOdometer().asEntered(),
+                                    "odometer2",
+                                    after.getOdometer().asEntered()));
                 });
     }
 }

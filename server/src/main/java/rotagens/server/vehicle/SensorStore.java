@@ -7,6 +7,7 @@ import static rotagens.server.storage.generated.Tables.SENSOR_EVENT;
 import static rotagens.server.storage.generated.Tables.SENSOR_SILENCE;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.WHEEL;
+import static rotagens.server.vehicle.VehicleWords.WORDS;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -149,8 +150,8 @@ public class SensorStore implements CornerRecords {
                                         row.value3(),
                                         CornerFact.Type.CHANGED,
                                         row.value4().equals("MOVED")
-                                                ? "Sensor moved to " + row.value5() + " with its wheel"
-                                                : "Sensor replaced at " + row.value5()))));
+                                                ? WORDS.say("sensorMoved", "position", row.value5())
+                                                : WORDS.say("sensorReplaced", "position", row.value5())))));
         return facts;
     }
 
@@ -196,7 +197,7 @@ public class SensorStore implements CornerRecords {
         db.select(SENSOR.ID)
                 .from(SENSOR)
                 .where(SENSOR.WHEEL_ID.eq(wheelId), SENSOR.REMOVED_AT.isNull())
-                .forEach(row -> event(row.value1(), "MOVED", placeId, at, by, "with its wheel", jobId));
+                .forEach(row -> event(row.value1(), "MOVED", placeId, at, by, WORDS.say("withItsWheel"), jobId));
     }
 
     private Optional<SensorRecord> at(long placeId) {
@@ -229,9 +230,8 @@ public class SensorStore implements CornerRecords {
                 .fetchOptional()
                 .filter(row -> !Objects.equals(row.value3(), placeId))
                 .map(row -> row.value1() == null
-                        ? "This ID is on file in a wheel that is off its vehicle. Read the ID again."
-                        : "This ID is on file on " + row.value1() + " at " + row.value2()
-                                + ". Read it again; if the sensor was moved, take it off there first.");
+                        ? WORDS.say("thisIdIsOnFile")
+                        : WORDS.say("thisIdIsOnFile2", "unit", row.value1(), "position", row.value2()));
     }
 
     private long wheelAt(long placeId) {

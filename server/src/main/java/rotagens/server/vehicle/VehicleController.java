@@ -1,5 +1,7 @@
 package rotagens.server.vehicle;
 
+import static rotagens.server.vehicle.VehicleWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -113,7 +115,7 @@ class VehicleController {
                 layoutPreviewRequest.axles() != null
                         && layoutPreviewRequest.axles().stream().allMatch(one -> one != null && one.role() != null),
                 "axles",
-                "Draw the axles, each with its role.");
+                WORDS.say("drawTheAxlesEach"));
         typed.refuseIfWrong();
         AxleLayout axleLayout = typed.attempt(
                         "axles",

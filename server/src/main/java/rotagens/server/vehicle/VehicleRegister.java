@@ -1,5 +1,7 @@
 package rotagens.server.vehicle;
 
+import static rotagens.server.vehicle.VehicleWords.WORDS;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -196,9 +198,7 @@ public class VehicleRegister {
     public void change(long id, int seen, Entry entry, boolean confirmed) {
         Stored before = stored(id);
         if (before.version() != seen) {
-            throw ProblemException.changedMeanwhile(
-                    "Another user changed this vehicle after you opened it. Compare both versions. Nothing was overwritten.",
-                    null);
+            throw ProblemException.changedMeanwhile(WORDS.say("anotherUserChangedThisVehicle"), null);
         }
         refuseUsedUnit(entry.unit(), id);
         refuseLayout(Optional.of(id), before.entry().layout(), entry.layout(), confirmed);
@@ -218,9 +218,10 @@ public class VehicleRegister {
         if (!change.blocked().isEmpty()) {
             throw ProblemException.field(
                     "axles",
-                    "There are tires on "
-                            + change.blocked().stream().map(Position::code).collect(Collectors.joining(", "))
-                            + ", which this layout doesn’t have. Take them off or move them first; redrawing moves no tire.");
+                    WORDS.say(
+                            "thereAreTiresOnWhich",
+                            "blocked",
+                            change.blocked().stream().map(Position::code).collect(Collectors.joining(", "))));
         }
         if (!change.effects().isEmpty() && !confirmed) {
             throw ProblemException.field("confirmed", String.join(" ", change.effects()));
@@ -259,12 +260,12 @@ public class VehicleRegister {
     }
 
     private static ProblemException unknown() {
-        return ProblemException.notFound("There is no such vehicle.");
+        return ProblemException.notFound(WORDS.say("thereIsNoSuchVehicle"));
     }
 
     private void refuseUsedUnit(String unit, Long own) {
         idOf(unit).filter(other -> !other.equals(own)).ifPresent(other -> {
-            throw ProblemException.field("unit", "Another vehicle is called " + unit + " already.");
+            throw ProblemException.field("unit", WORDS.say("anotherVehicleIsCalledAlready", "unit", unit));
         });
     }
 }

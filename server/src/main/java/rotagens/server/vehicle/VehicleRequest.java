@@ -1,5 +1,7 @@
 package rotagens.server.vehicle;
 
+import static rotagens.server.vehicle.VehicleWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -86,21 +88,16 @@ public record VehicleRequest(
         Load.Unit scale = units == Units.US ? Load.Unit.LB : Load.Unit.KG;
         Pressure.Unit gauge = units == Units.US ? Pressure.Unit.PSI : Pressure.Unit.KPA;
         String unitName = typed.text("unit", unit, 30);
-        typed.unless(!unitName.isEmpty(), "unit", "Enter the unit number the vehicle goes by.");
+        typed.unless(!unitName.isEmpty(), "unit", WORDS.say("enterTheUnitNumber"));
         String className = typed.text("vehicleClass", vehicleClass, 60);
-        typed.unless(!className.isEmpty(), "vehicleClass", "Enter the class: vehicles that share layout and policy.");
+        typed.unless(!className.isEmpty(), "vehicleClass", WORDS.say("enterTheClassVehicles"));
         String yardName = typed.text("yard", yard, 60);
-        typed.unless(!yardName.isEmpty(), "yard", "Enter the yard the vehicle comes home to.");
-        typed.unless(type != null, "type", "Choose what the vehicle is: the legal tread limit depends on it.");
+        typed.unless(!yardName.isEmpty(), "yard", WORDS.say("enterTheYardTheVehicle"));
+        typed.unless(type != null, "type", WORDS.say("chooseWhatTheVehicle"));
         Optional<Load> rating = typed.required("gvwr", gvwr, given -> Load.parse(given, scale));
-        rating.ifPresent(load -> typed.unless(
-                load.lb() >= 300,
-                "gvwr",
-                "A gross vehicle weight rating under 300 lb can’t be. Read the plate again."));
+        rating.ifPresent(load -> typed.unless(load.lb() >= 300, "gvwr", WORDS.say("grossVehicleWeightRatingUnder")));
         typed.unless(
-                parkedSince == null || !parkedSince.isAfter(today),
-                "parkedSince",
-                "This day lies ahead. Check the date.");
+                parkedSince == null || !parkedSince.isAfter(today), "parkedSince", WORDS.say("thisDayLiesAheadCheck"));
         List<AxleOnFile> axleList = new ArrayList<>();
         List<AxleRequest> given = axles == null ? List.of() : axles;
         for (int at = 0; at < given.size(); at++) {
@@ -120,7 +117,7 @@ public record VehicleRequest(
                         || rating.isEmpty()
                         || combination.get().lb() >= rating.get().lb(),
                 "combinationRating",
-                "The rating with a trailer can’t be under the vehicle’s own. Read the plate again.");
+                WORDS.say("ratingWithATrailerCant"));
         Optional<Use> use = typed.attempt(
                 "seats",
                 () -> new Use(
@@ -150,7 +147,7 @@ public record VehicleRequest(
             return OptionalInt.empty();
         }
         if (!text.strip().matches("[0-9]{1,3}")) {
-            typed.wrong("seats", "Enter how many people it is built for, the driver included, for example 12.");
+            typed.wrong("seats", WORDS.say("enterHowManyPeople"));
             return OptionalInt.empty();
         }
         return OptionalInt.of(Integer.parseInt(text.strip()));
@@ -167,7 +164,7 @@ public record VehicleRequest(
         typed.unless(
                 !half,
                 at + (blank(form.placardSize()) ? "placardSize" : "placardPressure"),
-                "Size and pressure are together on the placard. Enter both, or neither.");
+                WORDS.say("sizeAndPressureAreTogether"));
         return new AxleOnFile(
                 axle, typed.optional(at + "gawr", form.gawr(), text -> Load.parse(text, scale)), size, pressure);
     }
@@ -224,7 +221,7 @@ public record VehicleRequest(
             return OptionalDouble.of(
                     Double.parseDouble(text.strip().replace(',', '.').replaceFirst("\\s*(in|\")$", "")));
         } catch (NumberFormatException e) {
-            typed.wrong(field, "Enter inches, for example 22.5.");
+            typed.wrong(field, WORDS.say("enterInchesForExample22"));
             return OptionalDouble.empty();
         }
     }
@@ -236,7 +233,7 @@ public record VehicleRequest(
         try {
             return OptionalInt.of(Integer.parseInt(text.strip()));
         } catch (NumberFormatException e) {
-            typed.wrong(field, "Enter how many nuts, for example 10.");
+            typed.wrong(field, WORDS.say("enterHowManyNuts"));
             return OptionalInt.empty();
         }
     }

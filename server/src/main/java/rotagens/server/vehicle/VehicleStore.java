@@ -6,6 +6,7 @@ import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_CLASS;
 import static rotagens.server.storage.generated.Tables.WHEEL;
 import static rotagens.server.storage.generated.Tables.YARD;
+import static rotagens.server.vehicle.VehicleWords.WORDS;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -80,7 +81,7 @@ public class VehicleStore {
     public OnFile get(long id) {
         return load(VEHICLE.ID.eq(id)).stream()
                 .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("There is no such vehicle."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("thereIsNoSuchVehicle")));
     }
 
     /** Several at once; one nobody knows is not among them. */

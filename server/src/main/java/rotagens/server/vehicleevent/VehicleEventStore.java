@@ -7,6 +7,7 @@ import static rotagens.server.storage.generated.Tables.POSITION;
 import static rotagens.server.storage.generated.Tables.REPORT_CHECK;
 import static rotagens.server.storage.generated.Tables.VEHICLE;
 import static rotagens.server.storage.generated.Tables.VEHICLE_EVENT;
+import static rotagens.server.vehicleevent.VehicleeventWords.WORDS;
 
 import java.security.SecureRandom;
 import java.time.Clock;
@@ -158,7 +159,7 @@ public class VehicleEventStore {
     public Reported report(long id) {
         return reports(DRIVER_REPORT.ID.eq(id)).stream()
                 .findFirst()
-                .orElseThrow(() -> ProblemException.notFound("Report not found."));
+                .orElseThrow(() -> ProblemException.notFound(WORDS.say("reportNotFound")));
     }
 
     /** What the checks of a report came to; of one made again, what it came to last. */
@@ -223,7 +224,7 @@ public class VehicleEventStore {
         return reports(DRIVER_REPORT.ID.eq(id)).stream()
                 .filter(one -> changed > 0)
                 .findFirst()
-                .orElseThrow(() -> ProblemException.conflict("Report not found, or already reviewed."));
+                .orElseThrow(() -> ProblemException.conflict(WORDS.say("reportNotFoundOrAlready")));
     }
 
     /** The code of a vehicle's card, made when first asked for. */

@@ -1,5 +1,7 @@
 package rotagens.server.walkaround;
 
+import static rotagens.server.walkaround.WalkaroundWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -93,28 +95,25 @@ class WalkAroundEntryParser {
         typed.unless(
                 entryValues.look().treadInterval().isEmpty() || grooveDepths.isEmpty(),
                 "treadInterval",
-                "Depths are entered: the gauge reading applies. Wear bar or coin is only for use without a gauge.");
+                WORDS.say("depthsAreEnteredTheGauge"));
         typed.unless(
                 entryValues.innerSidewallFindings().stream()
                         .allMatch(finding -> finding.area() == Finding.Area.SIDEWALL),
                 "innerSidewallFindings",
-                "Only what is seen on a sidewall can be on the inner one.");
+                WORDS.say("onlyWhatIsSeen"));
         boolean anything = entryValues.pressure().isPresent()
                 || !grooveDepths.isEmpty()
                 || entryValues.look().treadInterval().isPresent()
                 || !entryValues.found().isEmpty();
-        typed.unless(
-                skipped.isEmpty() || !anything,
-                "skipReason",
-                "Something is entered here. Clear it to leave this position out, or keep it and drop the reason.");
+        typed.unless(skipped.isEmpty() || !anything, "skipReason", WORDS.say("somethingIsEnteredHereClear"));
         boolean recorded = entryValues.found().stream()
                 .map(Found::finding)
                 .anyMatch(finding -> finding.area() == Finding.Area.RECORDED);
         if (recorded) {
-            typed.wrong("findings", "This comes from readings and verdicts, it can’t be entered as seen.");
+            typed.wrong("findings", WORDS.say("thisComesFromReadings"));
         }
         if (entryValues.fixed().stream().anyMatch(finding -> finding.clearedBy() != ClearedBy.FIXED)) {
-            typed.wrong("fixed", "A look never clears damage: a tire professional’s verdict does.");
+            typed.wrong("fixed", WORDS.say("lookNeverClearsDamage"));
         }
         askAboutUnusual(vehicleAssessment, position, walkAroundEntryRequest, entryValues, units, typed);
         typed.refuseIfWrong();

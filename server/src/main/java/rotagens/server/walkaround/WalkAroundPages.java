@@ -1,5 +1,7 @@
 package rotagens.server.walkaround;
 
+import static rotagens.server.walkaround.WalkaroundWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -178,7 +180,7 @@ class WalkAroundPages {
     /** What a position with a tire lacks for a scope; empty where it has all, or a reason stands in its place. */
     static Optional<String> missing(WalkAroundScope scope, Stored stored) {
         if (stored == null) {
-            return Optional.of("nothing entered");
+            return Optional.of(WORDS.say("nothingEntered"));
         }
         EntryValues entryValues = stored.figures();
         return entryValues.skipReason().isEmpty()

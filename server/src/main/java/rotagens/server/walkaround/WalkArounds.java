@@ -1,5 +1,7 @@
 package rotagens.server.walkaround;
 
+import static rotagens.server.walkaround.WalkaroundWords.WORDS;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -140,8 +142,10 @@ class WalkArounds {
         // Said before a figure is refused or asked about: what the other one read may answer it.
         if (present != version) {
             throw ProblemException.changedMeanwhile(
-                    (before == null ? "Another user" : before.person())
-                            + " saved this position since you opened it. Both are shown; nothing was replaced.",
+                    WORDS.say(
+                            "savedThisPositionSinceYou",
+                            "before",
+                            before == null ? WORDS.say("anotherUser") : before.person()),
                     before == null ? null : WalkAroundPages.entry(before));
         }
         EntryValues entryValues = reader.read(vehicleAssessment, position, walkAroundEntryRequest, units);
@@ -165,8 +169,7 @@ class WalkArounds {
             return now;
         }
         if (said.isBefore(now.minus(OLDEST_TAKEN))) {
-            throw ProblemException.field(
-                    "takenAt", "Read over two weeks ago by this device’s clock. Check its date, and read it again.");
+            throw ProblemException.field("takenAt", WORDS.say("readOverTwoWeeksAgo"));
         }
         return said;
     }
@@ -197,7 +200,7 @@ class WalkArounds {
         VehicleAssessment vehicleAssessment = fleet.get(openWalkAround.vehicleId());
         Map<Long, Stored> entries = store.entries(id);
         if (entries.isEmpty()) {
-            throw ProblemException.conflict("Nothing has been entered yet. Enter at least one position, then finish.");
+            throw ProblemException.conflict(WORDS.say("nothingHasBeenEnteredYet"));
         }
         InputValidator typed = new InputValidator();
         Optional<Distance> odometer = typed.optional(
@@ -215,7 +218,7 @@ class WalkArounds {
         typed.unless(
                 lacking.isEmpty() || !skipped.isEmpty(),
                 "skipReason",
-                lackingWords(lacking) + ". Say why, or read them.");
+                WORDS.say("sayWhyOrReadThem", "lackingWords", lackingWords(lacking)));
         typed.refuseIfWrong();
         vehicleAssessment
                 .fitted()
@@ -272,9 +275,12 @@ class WalkArounds {
     /** {@code Nothing entered at 2L, 2R; no tread at 1L}. */
     private static String lackingWords(Map<String, List<Position>> lacking) {
         String words = lacking.entrySet().stream()
-                .map(one -> one.getKey()
-                        + " at "
-                        + one.getValue().stream().map(Position::code).collect(Collectors.joining(", ")))
+                .map(one -> WORDS.say(
+                        "at",
+                        "value",
+                        one.getKey(),
+                        "position",
+                        one.getValue().stream().map(Position::code).collect(Collectors.joining(", "))))
                 .collect(Collectors.joining("; "));
         return words.isEmpty() ? "" : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
@@ -306,9 +312,8 @@ class WalkArounds {
         String onFile = installedTire.dotCode().get();
         String read = entry.figures().dotCode();
         if (!DotCode.parse(onFile, today).isPossible(DotCode.parse(read, today))) {
-            throw ProblemException.conflict(position.code() + ": the DOT code entered here, " + read
-                    + ", does not match the code on file, " + onFile
-                    + ". Read the code again. Clear it here, or correct it on the tire’s page.");
+            throw ProblemException.conflict(
+                    WORDS.say("dotCodeEnteredHereDoes", "position", position.code(), "read", read, "onFile", onFile));
         }
     }
 
@@ -333,14 +338,13 @@ class WalkArounds {
     }
 
     private OpenWalkAround walk(long id) {
-        return store.get(id).orElseThrow(() -> ProblemException.notFound("Walk-around not found."));
+        return store.get(id).orElseThrow(() -> ProblemException.notFound(WORDS.say("walkAroundNotFound")));
     }
 
     private OpenWalkAround unfinished(long id) {
         OpenWalkAround openWalkAround = walk(id);
         if (openWalkAround.finishedAt() != null) {
-            throw ProblemException.conflict(
-                    "This walk-around is finished; its readings are in the history. Start a new one.");
+            throw ProblemException.conflict(WORDS.say("thisWalkAroundIsFinished"));
         }
         return openWalkAround;
     }

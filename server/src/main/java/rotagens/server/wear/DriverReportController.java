@@ -1,5 +1,7 @@
 package rotagens.server.wear;
 
+import static rotagens.server.wear.WearWords.WORDS;
+
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -95,8 +97,7 @@ class DriverReportController {
     private VehicleStore.OnFile vehicle(String code) {
         return history.vehicleOf(code).map(vehicleStore::get).orElseThrow(() -> {
             throttle.missed();
-            return ProblemException.notFound(
-                    "This code opens nothing. Was a new card printed? Tell the coordinator in person.");
+            return ProblemException.notFound(WORDS.say("thisCodeOpensNothingWas"));
         });
     }
 
@@ -123,14 +124,14 @@ class DriverReportController {
             @RequestBody DriverReportRequest typed) {
         VehicleStore.OnFile vehicle = vehicle(code);
         InputValidator wrong = new InputValidator();
-        wrong.unless(typed.symptom() != null, "symptom", "Choose what you noticed.");
+        wrong.unless(typed.symptom() != null, "symptom", WORDS.say("chooseWhatYouNoticed"));
         String corner = wrong.text("corner", typed.corner(), 4);
         wrong.unless(
                 corner.isEmpty()
                         || vehicle.facts().layout().positions().stream()
                                 .anyMatch(position -> position.code().equals(corner)),
                 "corner",
-                "This vehicle has no such corner.");
+                WORDS.say("thisVehicleHasNoSuch"));
         String note = wrong.text("note", typed.note(), 300);
         String reporter = wrong.text("reporter", typed.reporter(), 60);
         wrong.refuseIfWrong();
@@ -141,8 +142,8 @@ class DriverReportController {
         });
         return new ReportReceivedView(
                 typed.symptom().asksToGaugeAll()
-                        ? "Reported. The lamp may name the wrong corner: all tires are checked before air is added. If a tire looks flat or the vehicle pulls hard, do not drive it."
-                        : "Reported. The coordinator looks at it. If it gets worse, stop where it is safe and call.");
+                        ? WORDS.say("reportedTheLampMayName")
+                        : WORDS.say("reportedTheCoordinatorLooks"));
     }
 
     /** What waits for review. */
@@ -225,13 +226,10 @@ class DriverReportController {
     public void addReportCheck(@PathVariable long id, @RequestBody CheckResultRequest typed) {
         changeTracker.draftsOnly();
         InputValidator wrong = new InputValidator();
-        wrong.unless(typed.check() != null, "check", "Choose which check was made.");
-        wrong.unless(typed.found() != null, "found", "Say whether it found the cause.");
+        wrong.unless(typed.check() != null, "check", WORDS.say("chooseWhichCheckWasMade"));
+        wrong.unless(typed.found() != null, "found", WORDS.say("sayWhetherItFound"));
         String note = wrong.text("note", typed.note(), 300);
-        wrong.unless(
-                typed.found() == null || !typed.found() || !note.isEmpty(),
-                "note",
-                "Say in a few words what was found.");
+        wrong.unless(typed.found() == null || !typed.found() || !note.isEmpty(), "note", WORDS.say("sayInAFewWords"));
         wrong.refuseIfWrong();
         history.checked(id, typed.check(), typed.found(), note, people.me());
     }
@@ -248,10 +246,9 @@ class DriverReportController {
         wrong.unless(
                 typed.status() == State.ACCEPTED || typed.status() == State.DISMISSED,
                 "status",
-                "Accept or dismiss the report.");
+                WORDS.say("acceptOrDismissTheReport"));
         String note = wrong.text("note", typed.note(), 300);
-        wrong.unless(
-                typed.status() != State.DISMISSED || !note.isEmpty(), "note", "Enter why the report is dismissed.");
+        wrong.unless(typed.status() != State.DISMISSED || !note.isEmpty(), "note", WORDS.say("enterWhyTheReport"));
         wrong.refuseIfWrong();
         Reported report = history.review(id, typed.status(), note, people.me());
         changeTracker.only(report.vehicleId());
@@ -266,14 +263,23 @@ class DriverReportController {
     private void plan(Reported report, java.time.LocalDate day) {
         VehicleAssessment vehicleAssessment = fleet.get(report.vehicleId());
         boolean gauge = report.symptom().asksToGaugeAll();
-        String why = "Driver: " + report.symptom().label()
-                + (report.corner().isEmpty() ? "" : " at " + report.corner())
-                + (report.note().isEmpty() ? "" : ", " + report.note());
+        String why = WORDS.say(
+                "driverOtherOther",
+                "symptom",
+                report.symptom().label(),
+                "corner",
+                report.corner(),
+                "hasCorner",
+                !report.corner().isEmpty(),
+                "note",
+                report.note(),
+                "hasNote",
+                !report.note().isEmpty());
         Map<Position, String> at = new LinkedHashMap<>();
         vehicleAssessment.layout().walkAroundOrder().stream()
                 .filter(vehicleAssessment.fitted()::containsKey)
                 .filter(OnAxle.class::isInstance)
-                .forEach(position -> at.put(position, gauge ? why + ". Gauge all before adding air" : why));
+                .forEach(position -> at.put(position, gauge ? WORDS.say("gaugeAllBeforeAddingAir", "why", why) : why));
         jobs.plan(
                 report.vehicleId(),
                 day,

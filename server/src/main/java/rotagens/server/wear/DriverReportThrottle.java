@@ -1,5 +1,7 @@
 package rotagens.server.wear;
 
+import static rotagens.server.wear.WearWords.WORDS;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -48,7 +50,7 @@ class DriverReportThrottle {
             times.poll();
         }
         if (times.size() >= most) {
-            throw ProblemException.tooMany("Enough reports for now. Wait a while, or tell the coordinator in person.");
+            throw ProblemException.tooMany(WORDS.say("enoughReportsForNowWait"));
         }
     }
 }

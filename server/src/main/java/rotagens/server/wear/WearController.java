@@ -1,5 +1,7 @@
 package rotagens.server.wear;
 
+import static rotagens.server.wear.WearWords.WORDS;
+
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -111,10 +113,10 @@ class WearController {
         LocalDate today = LocalDate.now(clock);
         VehicleAssessment vehicleAssessment = fleet.get(id);
         InputValidator wrong = new InputValidator();
-        wrong.unless(typed.type() != null, "type", "Choose what happened.");
+        wrong.unless(typed.type() != null, "type", WORDS.say("chooseWhatHappened"));
         LocalDate day = typed.day() == null ? today : typed.day();
-        wrong.unless(!day.isAfter(today), "day", "This day lies ahead. Check the date.");
-        wrong.unless(day.isAfter(today.minusYears(20)), "day", "This date is over 20 years ago. Check the year.");
+        wrong.unless(!day.isAfter(today), "day", WORDS.say("thisDayLiesAheadCheck"));
+        wrong.unless(day.isAfter(today.minusYears(20)), "day", WORDS.say("thisDateIsOver20"));
         String note = wrong.text("note", typed.note(), 300);
         String corner = typed.position() == null ? "" : typed.position().strip();
         Optional<Position> position =
@@ -122,7 +124,7 @@ class WearController {
         wrong.unless(
                 position.isEmpty() || vehicleAssessment.onFile().places().containsKey(position.get()),
                 "position",
-                "This vehicle has no position " + corner + ".");
+                WORDS.say("thisVehicleHasNoPosition", "corner", corner));
         wrong.refuseIfWrong();
         history.record(
                 id, typed.type(), day, position.map(vehicleAssessment::placeId).orElse(null), note, people.me());
@@ -149,9 +151,9 @@ class WearController {
                             shape.label(),
                             shape.evidence(difference).in(units),
                             causes.stream().map(WearCause::label).toList(),
-                            shape.action().isEmpty() ? "Keep measuring." : shape.action(),
+                            shape.action().isEmpty() ? WORDS.say("keepMeasuring") : shape.action(),
                             causes.isEmpty()
-                                    ? "Nothing to correct."
+                                    ? WORDS.say("nothingToCorrect")
                                     : causes.get(0).firstCheck());
                 })
                 .toList();
@@ -178,10 +180,10 @@ class WearController {
                 thirtySeconds(zones.outer()),
                 thirtySeconds(zones.center()),
                 thirtySeconds(zones.inner()),
-                shape == Shape.FEATHERING ? "By hand smooth one way, rough the other." : null,
+                shape == Shape.FEATHERING ? WORDS.say("byHandSmoothOneWay") : null,
                 shape,
                 shape.label(),
-                causes.isEmpty() ? "Nothing to correct." : causes.get(0).firstCheck(),
+                causes.isEmpty() ? WORDS.say("nothingToCorrect") : causes.get(0).firstCheck(),
                 shape.evidence(DIFFERENCE).in(units));
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.wear;
 
+import static rotagens.server.wear.WearWords.WORDS;
+
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -294,13 +296,18 @@ class WearPages {
         }
         WearRate.ReachDates reachDates = rate.reachDates(from, to.thirtySeconds(), milesPerDay, since);
         double miles = (from - to.thirtySeconds()) / rate.perMile();
-        return Message.of("{}, about {}", Distance.miles(Math.rint(miles / 100) * 100), reachDates.likely())
+        return WORDS.message(
+                                "about",
+                                "miles",
+                                Distance.miles(Math.rint(miles / 100) * 100),
+                                "likely",
+                                reachDates.likely())
                         .in(units)
                 + reachDates
                         .latest()
-                        .map(latest -> Message.of(" ({} to {})", reachDates.earliest(), latest)
+                        .map(latest -> WORDS.message("to", "earliest", reachDates.earliest(), "latest", latest)
                                 .in(units))
-                        .orElse(Message.of(" ({} at the earliest)", reachDates.earliest())
+                        .orElse(WORDS.message("atTheEarliest", "earliest", reachDates.earliest())
                                 .in(units));
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -26,7 +28,7 @@ class BodyLimit extends OncePerRequestFilter {
 
     static final int MOST_BYTES = 256 * 1024;
 
-    static final Problem PROBLEM = problem("A request may hold at most 256 kB. Nothing was stored.");
+    static final Problem PROBLEM = problem(WORDS.say("requestMayHoldAtMost"));
 
     /** Files are larger than entries, each kind up to its own measure. */
     private static final Map<String, Integer> FILES = Map.of(
@@ -34,7 +36,7 @@ class BodyLimit extends OncePerRequestFilter {
             "/api/first-account/export", 512 * 1024 * 1024);
 
     private static Problem problem(String detail) {
-        return Problem.of(HttpStatus.CONTENT_TOO_LARGE, "Too much at once", detail);
+        return Problem.of(HttpStatus.CONTENT_TOO_LARGE, WORDS.say("tooMuchAtOnce"), detail);
     }
 
     private static final int PHOTO_BYTES = 16 * 1024 * 1024;
@@ -83,9 +85,8 @@ class BodyLimit extends OncePerRequestFilter {
             throws ServletException, IOException {
         int most = most(request);
         if (request.getContentLengthLong() > most) {
-            Problem problem = most == MOST_BYTES
-                    ? PROBLEM
-                    : problem("A file may hold at most " + most / 1024 / 1024 + " MB. Nothing was stored. Split it.");
+            Problem problem =
+                    most == MOST_BYTES ? PROBLEM : problem(WORDS.say("fileMayHoldAtMost", "most", most / 1024 / 1024));
             response.setStatus(problem.getStatus());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
             response.getOutputStream().write(json.writeValueAsBytes(problem));

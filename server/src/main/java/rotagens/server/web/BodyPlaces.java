@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Map;
@@ -18,15 +20,11 @@ import org.springframework.stereotype.Component;
 @Component
 class BodyPlaces {
 
-    static final Problem FULL = Problem.of(
-            HttpStatus.SERVICE_UNAVAILABLE,
-            Problem.BUSY,
-            "Too much is being sent at once. Nothing of this was stored; what you typed is still here and is sent again.");
+    static final Problem FULL =
+            Problem.of(HttpStatus.SERVICE_UNAVAILABLE, Problem.BUSY, WORDS.say("tooMuchIsBeingSent"));
 
-    static final Problem SLOW = Problem.of(
-            HttpStatus.REQUEST_TIMEOUT,
-            "It took too long to arrive",
-            "The connection is too slow just now. Nothing of this was stored; what you typed is still here.");
+    static final Problem SLOW =
+            Problem.of(HttpStatus.REQUEST_TIMEOUT, WORDS.say("itTookTooLong"), WORDS.say("connectionIsTooSlowJust"));
 
     /** What every body has to arrive in, however short. */
     private static final Duration TIME = Duration.ofSeconds(20);

@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -14,7 +16,7 @@ public final class EntityVersion {
     public static int seen(String ifMatch) {
         Matcher version = QUOTED.matcher(ifMatch);
         if (!version.matches()) {
-            throw ProblemException.field("If-Match", "Send the version you saw, \"0\" where nothing was saved yet.");
+            throw ProblemException.field("If-Match", WORDS.say("sendTheVersionYouSaw"));
         }
         return Integer.parseInt(version.group(1));
     }

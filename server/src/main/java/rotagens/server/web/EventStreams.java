@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Queue;
@@ -61,8 +63,7 @@ public class EventStreams implements DisposableBean {
     private void refuseTooMany(String owner) {
         long ofOne = pages.stream().filter(page -> page.owner().equals(owner)).count();
         if (ofOne >= MOST_OF_ONE || pages.size() >= MOST) {
-            throw ProblemException.tooMany(
-                    "Too many pages are open at once. This one is not told of changes; reload it.");
+            throw ProblemException.tooMany(WORDS.say("tooManyPagesAreOpen"));
         }
     }
 

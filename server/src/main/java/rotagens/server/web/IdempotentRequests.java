@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
@@ -39,13 +41,14 @@ public class IdempotentRequests {
             return write.get();
         }
         if (key.length() > LONGEST_KEY) {
-            throw ProblemException.field("Idempotency-Key", "A key has at most " + LONGEST_KEY + " characters.");
+            throw ProblemException.field(
+                    "Idempotency-Key", WORDS.say("keyHasAtMostCharacters", "longestKey", LONGEST_KEY));
         }
         String hash = Secrets.digest(json.writeValueAsString(request));
         Optional<Kept> known = store.of(key);
         if (known.isPresent()) {
             if (!known.get().requestHash().equals(hash)) {
-                throw ProblemException.field("Idempotency-Key", "This key was used for another request.");
+                throw ProblemException.field("Idempotency-Key", WORDS.say("thisKeyWasUsed"));
             }
             return json.readValue(known.get().answer(), answerType);
         }

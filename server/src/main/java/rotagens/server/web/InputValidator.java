@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,7 +40,7 @@ public final class InputValidator {
     /** Words without the spaces round them, at most so long; empty where nothing was typed. */
     public String text(String field, String given, int longest) {
         String clean = given == null ? "" : given.strip();
-        unless(clean.length() <= longest, field, "At most " + longest + " characters.");
+        unless(clean.length() <= longest, field, WORDS.say("atMostCharacters", "longest", longest));
         return clean;
     }
 

@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.net.URI;
@@ -17,7 +19,7 @@ import org.springframework.http.ProblemDetail;
 public final class Problem extends ProblemDetail {
 
     /** The title of what only has to wait. */
-    static final String BUSY = "Busy just now";
+    static final String BUSY = WORDS.say("busyJustNow");
 
     private final List<FieldError> fields;
     private final @Nullable Object current;

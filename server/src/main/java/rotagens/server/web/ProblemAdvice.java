@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -33,7 +35,7 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ResponseEntity<Problem> invalid(InvalidInputException e) {
-        return answer(Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, "Check the entry", e.getMessage()));
+        return answer(Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, WORDS.say("checkTheEntry"), e.getMessage()));
     }
 
     @ExceptionHandler
@@ -49,29 +51,29 @@ class ProblemAdvice {
             String field = fieldOf(wrong);
             return answer(Problem.ofFields(
                     HttpStatus.BAD_REQUEST,
-                    "Check the marked entries",
-                    "Nothing was stored.",
-                    List.of(new Problem.FieldError(field, "Enter a valid value."))));
+                    WORDS.say("checkTheMarkedEntries"),
+                    WORDS.say("nothingWasStored"),
+                    List.of(new Problem.FieldError(field, WORDS.say("enterAValidValue")))));
         }
         return answer(Problem.of(
-                HttpStatus.BAD_REQUEST, "The request can’t be read", "It isn’t valid JSON. Nothing was stored."));
+                HttpStatus.BAD_REQUEST, WORDS.say("requestCantBeRead"), WORDS.say("itIsntValidJsonNothing")));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> wrongPathOrQuery(MethodArgumentTypeMismatchException e) {
         return answer(Problem.ofFields(
                 HttpStatus.BAD_REQUEST,
-                "Check the marked entries",
-                "Nothing was stored.",
-                List.of(new Problem.FieldError(e.getName(), "This isn’t a value known here."))));
+                WORDS.say("checkTheMarkedEntries"),
+                WORDS.say("nothingWasStored"),
+                List.of(new Problem.FieldError(e.getName(), WORDS.say("thisIsntAValueKnown")))));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> headerMissing(MissingRequestHeaderException e) {
         return answer(Problem.of(
                 HttpStatus.PRECONDITION_REQUIRED,
-                "Header missing",
-                "This request needs the header " + e.getHeaderName() + "."));
+                WORDS.say("headerMissing"),
+                WORDS.say("thisRequestNeedsTheHeader", "headerName", e.getHeaderName())));
     }
 
     /** Whoever asked has gone before the answer was written: nobody is there to tell, and nothing is wrong here. */
@@ -86,8 +88,10 @@ class ProblemAdvice {
             HttpStatusCode status = known.getStatusCode();
             return answer(Problem.of(
                     status,
-                    status.value() == HttpStatus.NOT_FOUND.value() ? "Not found" : "The request can’t be answered",
-                    "Nothing was stored."));
+                    status.value() == HttpStatus.NOT_FOUND.value()
+                            ? WORDS.say("notFound")
+                            : WORDS.say("requestCantBeAnswered"),
+                    WORDS.say("nothingWasStored")));
         }
         Optional<Problem> notTaken = BodyLimit.notTaken(e);
         if (notTaken.isPresent()) {
@@ -101,8 +105,8 @@ class ProblemAdvice {
         LOG.error("Unexpected failure", e);
         return answer(Problem.of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
-                "Something failed on the server",
-                "Nothing of this request was stored. Try again; if it happens again, look at the server’s log."));
+                WORDS.say("somethingFailedOnTheServer"),
+                WORDS.say("nothingOfThisRequestWas")));
     }
 
     private static String fieldOf(DatabindException e) {

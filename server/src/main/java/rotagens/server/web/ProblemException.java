@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import java.util.List;
 import org.springframework.http.HttpStatus;
 
@@ -14,20 +16,20 @@ public class ProblemException extends RuntimeException {
     }
 
     public static ProblemException notFound(String what) {
-        return new ProblemException(Problem.of(HttpStatus.NOT_FOUND, "Not found", what));
+        return new ProblemException(Problem.of(HttpStatus.NOT_FOUND, WORDS.say("notFound"), what));
     }
 
     /** Asked too often. */
     public static ProblemException tooMany(String what) {
-        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Too many at once", what));
+        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS, WORDS.say("tooManyAtOnce"), what));
     }
 
     /** Entries that can't be right. */
     public static ProblemException fields(List<Problem.FieldError> fieldErrors) {
         return new ProblemException(Problem.ofFields(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "Check the marked entries",
-                "Nothing was stored. What you typed is still here.",
+                WORDS.say("checkTheMarkedEntries"),
+                WORDS.say("nothingWasStoredWhatYou"),
                 fieldErrors));
     }
 
@@ -37,12 +39,12 @@ public class ProblemException extends RuntimeException {
 
     /** The request makes no sense in the present state, for example a second sign-off of the same job. */
     public static ProblemException conflict(String detail) {
-        return new ProblemException(Problem.of(HttpStatus.CONFLICT, "This can’t be done now", detail));
+        return new ProblemException(Problem.of(HttpStatus.CONFLICT, WORDS.say("thisCantBeDoneNow"), detail));
     }
 
     /** Too many requests of a kind in a short time. */
     public static ProblemException tooOften(String detail) {
-        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Too often", detail));
+        return new ProblemException(Problem.of(HttpStatus.TOO_MANY_REQUESTS, WORDS.say("tooOften"), detail));
     }
 
     /** Nothing is wrong with the request; it has to wait for others. Nothing of it was stored, so it can be sent again as it is. */
@@ -53,7 +55,7 @@ public class ProblemException extends RuntimeException {
     /** Somebody changed the same thing since it was read; both versions go back to the person. */
     public static ProblemException changedMeanwhile(String detail, Object current) {
         return new ProblemException(
-                Problem.changed(HttpStatus.PRECONDITION_FAILED, "Changed meanwhile", detail, current));
+                Problem.changed(HttpStatus.PRECONDITION_FAILED, WORDS.say("changedMeanwhile"), detail, current));
     }
 
     public Problem problem() {

@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -30,6 +32,6 @@ public record Retries(List<Duration> waits) {
 
     /** What is said of it where it is looked at. */
     public String problem(int triesBefore, String said) {
-        return triesBefore < waits.size() ? said : said + " It is not tried again.";
+        return triesBefore < waits.size() ? said : WORDS.say("itIsNotTriedAgain", "said", said);
     }
 }

@@ -1,5 +1,7 @@
 package rotagens.server.web;
 
+import static rotagens.server.web.WebWords.WORDS;
+
 import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -18,7 +20,7 @@ final class StorageProblem {
                 return of(sqlite.getResultCode());
             }
             if (cause instanceof SQLTransientConnectionException) {
-                return Optional.of(busy("Others are saving at this moment."));
+                return Optional.of(busy(WORDS.say("othersAreSaving")));
             }
         }
         return Optional.empty();
@@ -28,29 +30,25 @@ final class StorageProblem {
         // Extended codes carry their family in the lowest byte.
         int family = code.code & 0xff;
         if (family == 5 || family == 6) {
-            return Optional.of(busy("Another program holds the data, a backup tool perhaps."));
+            return Optional.of(busy(WORDS.say("anotherProgramHoldsTheData")));
         }
         return Optional.ofNullable(
                         switch (family) {
-                            case 8 -> "The data folder can’t be written.";
-                            case 10 -> "The disk doesn’t read or write as it should.";
-                            case 11, 26 -> "The data file is damaged. Restore the last backup.";
-                            case 13 -> "The disk is full.";
-                            case 14 -> "The data file can’t be opened.";
+                            case 8 -> WORDS.say("dataFolderCantBeWritten");
+                            case 10 -> WORDS.say("diskDoesntReadOrWrite");
+                            case 11, 26 -> WORDS.say("dataFileIsDamagedRestore");
+                            case 13 -> WORDS.say("diskIsFull");
+                            case 14 -> WORDS.say("dataFileCantBeOpened");
                             default -> null;
                         })
-                .map(
-                        says -> Problem.of(
-                                HttpStatus.INSUFFICIENT_STORAGE,
-                                "The data cannot be saved now",
-                                says
-                                        + " Nothing of this was stored; what you typed is still here. Tell whoever keeps this machine."));
+                .map(says -> Problem.of(
+                        HttpStatus.INSUFFICIENT_STORAGE,
+                        WORDS.say("dataCannotBeSavedNow"),
+                        WORDS.say("nothingOfThisWasStored", "says", says)));
     }
 
     private static Problem busy(String says) {
         return Problem.of(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                Problem.BUSY,
-                says + " Nothing of this was stored; what you typed is still here and is sent again.");
+                HttpStatus.SERVICE_UNAVAILABLE, Problem.BUSY, WORDS.say("nothingOfThisWasStored2", "says", says));
     }
 }

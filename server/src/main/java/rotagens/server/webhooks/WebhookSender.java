@@ -1,5 +1,7 @@
 package rotagens.server.webhooks;
 
+import static rotagens.server.webhooks.WebhooksWords.WORDS;
+
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -42,11 +44,11 @@ class WebhookSender {
                 if (answer.statusCode() / 100 == 2) {
                     webhooks.delivered(message);
                 } else {
-                    webhooks.failed(message, "Answered " + answer.statusCode() + ".");
+                    webhooks.failed(message, WORDS.say("answered", "statusCode", answer.statusCode()));
                 }
             } catch (IOException e) {
                 silent.add(message.address());
-                webhooks.failed(message, "Can’t be reached.");
+                webhooks.failed(message, WORDS.say("cantBeReached"));
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
                 return;

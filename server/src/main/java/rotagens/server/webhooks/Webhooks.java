@@ -1,5 +1,7 @@
 package rotagens.server.webhooks;
 
+import static rotagens.server.webhooks.WebhooksWords.WORDS;
+
 import java.net.URI;
 import java.time.Clock;
 import java.time.Instant;
@@ -70,11 +72,10 @@ public class Webhooks {
         changeTracker.draftsOnly();
         String address = wish.address() == null ? "" : wish.address().strip();
         if (!isAddress(address)) {
-            throw ProblemException.field(
-                    "address", "Enter the whole address, for example https://dispatch.example.com/rotagens.");
+            throw ProblemException.field("address", WORDS.say("enterTheWholeAddress"));
         }
         if (store.count() >= MOST) {
-            throw ProblemException.conflict("There are " + MOST + " addresses already. Take one back first.");
+            throw ProblemException.conflict(WORDS.say("thereAreAddressesAlreadyTake", "most", MOST));
         }
         String secret = Secrets.random();
         long id = store.add(address, secret, clock.instant(), people.me());
@@ -105,7 +106,7 @@ public class Webhooks {
     void revoke(long id) {
         changeTracker.draftsOnly();
         if (!store.revoke(id, clock.instant())) {
-            throw ProblemException.notFound("There is no such address.");
+            throw ProblemException.notFound(WORDS.say("thereIsNoSuchAddress"));
         }
     }
 

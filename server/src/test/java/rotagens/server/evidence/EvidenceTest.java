@@ -159,11 +159,6 @@ class EvidenceTest {
                 .toList();
         new TransactionTemplate(transactions)
                 .executeWithoutResult(status -> db.batchInsert(more).execute());
-        System.out.println(
-                "DBG " + newest + " " + others + " " + lastReadings("LC-02").toList()
-                        + db.fetch(
-                                "select position_id, count(*), max(read_at), typeof(read_at) from reading where position_id in (select id from position where vehicle_id="
-                                        + coordinator.vehicle("LC-02") + ") group by 1"));
         assertThat(lastReadings("LC-02").filter(row -> !row.startsWith("1L"))).containsExactlyElementsOf(others);
     }
 
