@@ -1,7 +1,9 @@
+import { render } from '@testing-library/react'
 import { IntlMessageFormat } from 'intl-messageformat'
+import { createElement } from 'react'
 import ts from 'typescript'
 import { describe, expect, it } from 'vitest'
-import { saying } from './saying'
+import { saying, sayingAround } from './saying'
 
 const SOURCES = import.meta.glob<string>('../**/*.{ts,tsx}', { query: '?raw', import: 'default', eager: true })
 const WORDS = import.meta.glob<Record<string, string>>('../**/words.json', { import: 'default', eager: true })
@@ -11,6 +13,7 @@ interface Element {
   readonly type: number
   readonly value: string
   readonly options?: Readonly<Record<string, { readonly value: readonly Element[] }>>
+  readonly children?: readonly Element[]
 }
 const LITERAL = 0
 const NUMBER_SIGN = 7
@@ -19,30 +22,40 @@ function partsOf(elements: readonly Element[]): string[] {
   return elements.flatMap((element) => [
     ...(element.type === LITERAL || element.type === NUMBER_SIGN ? [] : [element.value]),
     ...Object.values(element.options ?? {}).flatMap((option) => partsOf(option.value)),
+    ...partsOf(element.children ?? []),
   ])
 }
 
-const parts = (sentence: string) =>
+const parts = (sentence: string, ignoreTag: boolean) =>
   [
     ...new Set(
-      partsOf(
-        new IntlMessageFormat(sentence, 'en-US', undefined, { ignoreTag: true }).getAst() as unknown as Element[],
-      ),
+      partsOf(new IntlMessageFormat(sentence, 'en-US', undefined, { ignoreTag }).getAst() as unknown as Element[]),
     ),
   ].sort()
 
-function said(file: string, source: string): { key: string; given: string[] }[] {
-  const found: { key: string; given: string[] }[] = []
+interface Said {
+  readonly key: string
+  readonly given: string[]
+  readonly isAround: boolean
+}
+
+function said(file: string, source: string): Said[] {
+  const found: Said[] = []
   const visit = (node: ts.Node) => {
-    if (ts.isCallExpression(node) && ts.isIdentifier(node.expression) && node.expression.text === 'say') {
-      const [key, given] = node.arguments
+    if (
+      ts.isCallExpression(node) &&
+      ts.isIdentifier(node.expression) &&
+      ['say', 'sayAround'].includes(node.expression.text)
+    ) {
+      const [key, ...given] = node.arguments
       if (key && ts.isStringLiteral(key))
         found.push({
           key: key.text,
-          given:
-            given && ts.isObjectLiteralExpression(given)
-              ? given.properties.map((property) => property.name?.getText() ?? '').sort()
-              : [],
+          given: given
+            .flatMap((names) => (ts.isObjectLiteralExpression(names) ? [...names.properties] : []))
+            .map((property) => property.name?.getText() ?? '')
+            .sort(),
+          isAround: node.expression.text === 'sayAround',
         })
     }
     ts.forEachChild(node, visit)
@@ -69,13 +82,19 @@ describe('sentences', () => {
     expect(say('due', { count: 2, unit: undefined, parked: null })).toBe('2 tires of  due.')
   })
 
+  it('stay whole where some of their words are a link or stand out', () => {
+    const around = sayingAround({ due: 'Schedule work of {unit} from the <page>fleet page</page>, then come back.' })
+    const { container } = render(around('due', { unit: 'LC-01' }, { page: (inner) => createElement('b', null, inner) }))
+    expect(container.innerHTML).toBe('Schedule work of LC-01 from the <b>fleet page</b>, then come back.')
+  })
+
   it('are given the very parts they name, and none stands in a file that nothing says', () => {
     const wrong: string[] = []
     const used = new Map<string, Set<string>>()
     for (const [file, source] of Object.entries(SOURCES).filter(([file]) => !file.includes('.test.'))) {
-      for (const { key, given } of said(file, source)) {
+      for (const { key, given, isAround } of said(file, source)) {
         const sentence = WORDS[`${folder(file)}/words.json`]?.[key]
-        const wanted = sentence === undefined ? ['nothing: no such key'] : parts(sentence)
+        const wanted = sentence === undefined ? ['nothing: no such key'] : parts(sentence, !isAround)
         if (wanted.join() !== given.join()) wrong.push(`${file} ${key}: gives ${given}, wants ${wanted}`)
         used.set(folder(file), (used.get(folder(file)) ?? new Set()).add(key))
       }

@@ -1,4 +1,5 @@
 import { IntlMessageFormat } from 'intl-messageformat'
+import { createElement, Fragment, type ReactNode } from 'react'
 
 /** A part of a sentence: words, a figure, or what decides between two wordings. */
 export type Part = string | number | boolean | null | undefined
@@ -16,5 +17,23 @@ export function saying<Key extends string>(words: Readonly<Record<Key, string>>)
       made.set(key, sentence)
     }
     return String(sentence.format(parts))
+  }
+}
+
+/**
+ * Says sentences of which some words are a link, a figure in bold or a name to type: in the words file they stand between tags,
+ * <page>fleet page</page>, so that the sentence stays whole.
+ */
+export function sayingAround<Key extends string>(words: Readonly<Record<Key, string>>) {
+  return (
+    key: Key,
+    parts: Readonly<Record<string, Part>>,
+    around: Readonly<Record<string, (inner: ReactNode) => ReactNode>>,
+  ): ReactNode => {
+    const tags = Object.fromEntries(
+      Object.entries(around).map(([tag, put]) => [tag, (inner: ReactNode[]) => put(inner.join(''))]),
+    )
+    const said = new IntlMessageFormat(words[key], 'en-US').format<ReactNode>({ ...parts, ...tags })
+    return createElement(Fragment, null, ...(Array.isArray(said) ? said : [said]))
   }
 }

@@ -1,16 +1,18 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { answerOf, api, type Job, type Schemas } from '../api/client'
 import { jobTiresQuery } from '../api/queries'
 import { useUnits } from '../base/settings'
 import { ByEar } from '../ui/ByEar'
 import { useSend } from '../ui/useSend'
 import { asRequest, ChooseTireDialog, choosesTire, type TireChoice } from './ChooseTireDialog'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 type JobTire = Schemas['JobTireView']
+
+const bold = (inner: ReactNode) => <strong>{inner}</strong>
 
 /** Which tire goes on where: chosen, and checked for its place, before anybody lifts the vehicle. */
 export function JobTires({ job, may }: { job: Job; may: boolean }) {
@@ -24,9 +26,13 @@ export function JobTires({ job, may }: { job: Job; may: boolean }) {
       {tires.data.map((tire) => (
         <Box component="li" key={tire.itemId} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
           <span>
-            <strong>{tire.position}</strong>
-            {say('gets')}
-            {tire.chosen ?? <Box component="em">{say('tireNobodyHasChosenYet')}</Box>}
+            {tire.chosen
+              ? sayAround('getsATire', { position: tire.position, tire: tire.chosen }, { place: bold })
+              : sayAround(
+                  'getsATireNobodyHasChosen',
+                  { position: tire.position },
+                  { place: bold, none: (inner) => <Box component="em">{inner}</Box> },
+                )}
           </span>
           {may && (
             <Button size="small" onClick={() => setChoosing(tire)} sx={{ minHeight: { xs: 44, sm: 32 } }}>

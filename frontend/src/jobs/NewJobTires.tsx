@@ -1,12 +1,14 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { answerOf, api } from '../api/client'
 import { useUnits } from '../base/settings'
 import { ByEar } from '../ui/ByEar'
 import { ChooseTireDialog, type TireChoice } from './ChooseTireDialog'
-import { say } from './words'
+import { say, sayAround } from './words'
+
+const bold = (inner: ReactNode) => <strong>{inner}</strong>
 
 /** The tires chosen in a dialog so far, by unit and position, for example "SH-04 1R". */
 export type TiresSoFar = Record<string, TireChoice>
@@ -41,13 +43,13 @@ export function NewJobTires(props: {
             sx={{ display: 'flex', columnGap: 1, alignItems: 'center', flexWrap: 'wrap' }}
           >
             <span>
-              <strong>{position}</strong>
-              {say('gets')}
-              {choice ? (
-                `${choice.label} (${choice.details})`
-              ) : (
-                <Box component="em">{say('tireNobodyHasChosenYet')}</Box>
-              )}
+              {choice
+                ? sayAround('getsATire', { position, tire: `${choice.label} (${choice.details})` }, { place: bold })
+                : sayAround(
+                    'getsATireNobodyHasChosen',
+                    { position },
+                    { place: bold, none: (inner) => <Box component="em">{inner}</Box> },
+                  )}
             </span>
             <Button
               size="small"

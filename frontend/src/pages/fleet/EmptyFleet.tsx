@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { Link } from 'react-router'
 import { Title } from '../../ui/Title'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 /** What to do first where no vehicle is on file. */
 export function EmptyFleet() {
@@ -21,11 +21,7 @@ export function EmptyFleet() {
           {say('importVehiclesFromCsv')}
         </Button>
       </Box>
-      <p>
-        {say('toSeeAFleet')}
-        <code>{say('rotagensDemo')}</code>
-        {say('itKeepsItsMadeUp')}
-      </p>
+      <p>{sayAround('toSeeAFleetAtWork', {}, { typed: (inner) => <code>{inner}</code> })}</p>
     </Box>
   )
 }

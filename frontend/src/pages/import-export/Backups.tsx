@@ -9,7 +9,7 @@ import { LoadProblem } from '../../ui/ErrorNotice'
 import { useNotice } from '../../ui/Notice'
 import { useSend } from '../../ui/useSend'
 import { moment } from '../../units/format'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 const SHOWN = 5
 
@@ -35,9 +35,11 @@ export function Backups() {
         </Alert>
       )}
       <Box>
-        {say('oneIsMadeEveryDay', { keep: known?.keep ?? 14 })}
-        <code>{known?.folder ?? '…'}</code>
-        {say('copyThemToAnotherMachine')}
+        {sayAround(
+          'oneIsMadeEveryDay',
+          { keep: known?.keep ?? 14, folder: known?.folder ?? '…' },
+          { path: (inner) => <code>{inner}</code> },
+        )}
       </Box>
       <Button variant="outlined" sx={{ background: color.sheet, mt: 1 }} onClick={make.send} loading={make.busy}>
         {say('backUpNow')}

@@ -16,7 +16,7 @@ import { useSend } from '../../ui/useSend'
 import { Backups } from './Backups'
 import { ImportFile } from './ImportFile'
 import type { Kind } from './kind'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 const KINDS: readonly (readonly [Kind, string])[] = [
   ['VEHICLES', 'vehicles'],
@@ -113,11 +113,7 @@ function TelematicsDrop() {
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
         {say('odometersFromTelematics')}
       </Box>
-      <Box>
-        {say('csvFilesWithTheColumns')}
-        <code>{say('telematics2')}</code>
-        {say('ofTheDataFolderFiles')}
-      </Box>
+      <Box>{sayAround('csvFilesWithTheColumns', {}, { path: (inner) => <code>{inner}</code> })}</Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
         <Button variant="outlined" sx={{ background: color.sheet }} onClick={read.send} loading={read.busy}>
           {say('importFilesNow')}

@@ -22,7 +22,7 @@ import { useDebounced } from '../../ui/useDebounced'
 import { useSend } from '../../ui/useSend'
 import { day, many } from '../../units/format'
 import { OutlookSpending } from './OutlookSpending'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 type View = Schemas['OutlookView']
 type Strategy = View['strategy']
@@ -369,9 +369,11 @@ function AcceptDialog(props: { view: View; scope: { vehicleClass: string; yard: 
       onClose={props.onClose}
     >
       <Box sx={{ width: '100%' }}>
-        {say('eachVisitOfThisStrategy', { until: day(view.odds.until) })}
-        <Link to="/stock/to-order">{say('orderList')}</Link>
-        {say('positionsThatHaveAJob')}
+        {sayAround(
+          'eachVisitOfThisStrategy',
+          { until: day(view.odds.until) },
+          { list: (inner) => <Link to="/stock/to-order">{inner}</Link> },
+        )}
       </Box>
     </FormDialog>
   )

@@ -13,7 +13,7 @@ import { Page } from '../../ui/Page'
 import { useDebounced } from '../../ui/useDebounced'
 import { loadUnit, pressureUnit, temperatureUnit } from '../../units/format'
 import { AxlePressure } from '../../vehicle/load-pressure/AxlePressure'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 const TEXTS = [
   'sidewall',
@@ -129,8 +129,11 @@ export function Calculator() {
           <AxlePressure axle={worked.data.axlePressure} />
           {worked.data.fill && (
             <Box sx={{ mt: 2 }}>
-              {say('inTheBayFill')}
-              <strong>{worked.data.fill}</strong>. {worked.data.fillStatement}.
+              {sayAround(
+                'inTheBayFill',
+                { fill: worked.data.fill, statement: worked.data.fillStatement },
+                { figure: (inner) => <strong>{inner}</strong> },
+              )}
             </Box>
           )}
         </Box>

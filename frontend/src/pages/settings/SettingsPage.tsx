@@ -17,7 +17,7 @@ import { Page } from '../../ui/Page'
 import { useSend } from '../../ui/useSend'
 import { useUnsaved } from '../../ui/useUnsaved'
 import { MachineTokens, Webhooks } from './MachineSettings'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 type Settings = Schemas['FleetSettingsView']
 
@@ -43,10 +43,14 @@ export function SettingsPage() {
           </>
         )}
         <Box>
-          {say('whatATireIsJudged')}
-          <Link to="/reference/policy">{say('policy')}</Link>
-          {say('hoursBaysAndPeople')}
-          <Link to="/shop/setup">{say('shopSetup')}</Link>.
+          {sayAround(
+            'whatATireIsJudged',
+            {},
+            {
+              policy: (inner) => <Link to="/reference/policy">{inner}</Link>,
+              shop: (inner) => <Link to="/shop/setup">{inner}</Link>,
+            },
+          )}
         </Box>
       </Box>
     </Page>

@@ -13,7 +13,7 @@ import { Page } from '../../ui/Page'
 import { holds } from '../../ui/typed'
 import { useAddress } from '../../ui/useAddress'
 import { day, localDay, many, weekday } from '../../units/format'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 type Row = { head: string; late: boolean } | { job: Job }
 
@@ -84,10 +84,7 @@ export function Shop() {
         </Box>
       )}
       {open.data.length === 0 && (
-        <p>
-          {say('noJobsScheduledScheduleDue')}
-          <Link to="/fleet">{say('fleetPage')}</Link>.
-        </p>
+        <p>{sayAround('noJobsScheduledScheduleDue', {}, { page: (inner) => <Link to="/fleet">{inner}</Link> })}</p>
       )}
       {all.length > 0 && jobs.length === 0 && (
         <p>

@@ -16,7 +16,7 @@ import { type Column, Records } from '../../ui/Records'
 import { useAddress } from '../../ui/useAddress'
 import { day, many } from '../../units/format'
 import { ReceiveTire } from './ReceiveTire'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 type Row = Schemas['StockRow']
 const STATE_WORDS: Record<Row['state'], string> = {
@@ -129,10 +129,14 @@ export function Stock() {
     >
       {stock.data.length === 0 ? (
         <p>
-          {say('nothingIsInStock')}
-          <Link to="/stock?receive">{say('receiveATire')}</Link>
-          {say('orLook')}
-          <Link to="/stock/to-order">{say('whatToOrder')}</Link>.
+          {sayAround(
+            'nothingIsInStock',
+            {},
+            {
+              receive: (inner) => <Link to="/stock?receive">{inner}</Link>,
+              order: (inner) => <Link to="/stock/to-order">{inner}</Link>,
+            },
+          )}
         </p>
       ) : (
         <Records

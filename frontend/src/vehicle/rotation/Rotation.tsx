@@ -24,7 +24,7 @@ import { Figures, type Kept, MoveList, Violations } from './ArrangementSummary'
 import { type ArrangementView, type Asked, type BenchView, moved, type Places, type Purpose, same } from './plan'
 import { ReplacementPanel } from './ReplacementPanel'
 import { ScheduleRotationDialog } from './ScheduleRotationDialog'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 const MOST_KEPT = 2
 
@@ -142,9 +142,11 @@ function Bench({ bench, vehicleId }: { bench: BenchView; vehicleId: number }) {
     >
       {bench.open && (
         <Alert severity="info">
-          {say('rotationOfThisVehicle', { day: day(bench.open.day, bench.today) })}
-          <Link to={`/shop?job=${bench.open.jobId}`}>{say('itsJob')}</Link>
-          {say('mustBeCompletedOrUnscheduled')}
+          {sayAround(
+            'rotationOfThisVehicle',
+            { day: day(bench.open.day, bench.today) },
+            { job: (inner) => <Link to={`/shop?job=${bench.open?.jobId}`}>{inner}</Link> },
+          )}
         </Alert>
       )}
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', displayPrint: 'none' }}>

@@ -30,7 +30,7 @@ import { SaveNote } from './SaveNote'
 import { TreadPart } from './TreadPart'
 import { typeAhead } from './typeAhead'
 import { useWalkAroundPosition } from './useWalkAroundPosition'
-import { say } from './words'
+import { say, sayAround } from './words'
 
 const WARMTHS: { value: Warmth; word: string }[] = [
   { value: 'COLD', word: say('coldParked3H') },
@@ -354,14 +354,14 @@ function StopHead({ stop }: { stop: Stop }) {
       </Box>
       <Box sx={{ display: 'flex', columnGap: 2, rowGap: 0.25, flexWrap: 'wrap', mt: 0.5 }}>
         <span>
-          {say('target')}
-          <strong>{stop.target ?? say('notKnown')}</strong>
+          {sayAround(
+            'target',
+            { target: stop.target ?? say('notKnown') },
+            { figure: (inner) => <strong>{inner}</strong> },
+          )}
         </span>
         <span>
-          {say('pullAt')}
-          <strong>{stop.pull}</strong>
-          {say('legalLimit')}
-          <strong>{stop.legal}</strong>
+          {sayAround('pullAt', { pull: stop.pull, legal: stop.legal }, { figure: (inner) => <strong>{inner}</strong> })}
         </span>
         {last.length > 0 && (
           <Box component="span" sx={{ color: 'text.secondary' }}>

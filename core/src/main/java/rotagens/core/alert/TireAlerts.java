@@ -212,7 +212,7 @@ public record TireAlerts(List<Groove> grooves, List<Alert> all, Memory memory) {
                             .isPresent(),
                     right.on(),
                     right.by(),
-                    right.note().isEmpty() ? "fixed" : WORDS.say("fixed", "note", right.note()));
+                    right.note().isEmpty() ? WORDS.say("fixedWord") : WORDS.say("fixed", "note", right.note()));
         }
         if (fact instanceof TireFact.Inspected inspected) {
             return afterInspection(inspected);

@@ -53,29 +53,30 @@ public record OrderSpecification(List<Item> items) {
                         opposite.orElseThrow().code())
                 : WORDS.message("asTheTireThereNow");
         Message unread = WORDS.message("notOnFileRead");
-        items.add(model.map(known ->
-                        new Item("Size", Optional.of(Message.of(known.size().molded())), source))
+        items.add(model.map(known -> new Item(
+                        WORDS.say("size"), Optional.of(Message.of(known.size().molded())), source))
                 .orElseGet(() -> vehicle.placardAt(position)
                         .map(placard -> new Item(
-                                "Size",
+                                WORDS.say("size"),
                                 Optional.of(Message.of(placard.size().molded())),
                                 WORDS.message("fromThePlacard")))
-                        .orElse(new Item("Size", Optional.empty(), WORDS.message("noTireAndNoPlacard")))));
+                        .orElse(new Item(WORDS.say("size"), Optional.empty(), WORDS.message("noTireAndNoPlacard")))));
         items.add(line(
                 WORDS.say("loadRange"),
                 model.flatMap(known -> known.ratings().range()).map(range -> Message.of(range.name())),
                 source,
                 unread));
         items.add(service(vehicle, position, gawr, model, source, unread));
-        items.add(line("Pattern", model.map(known -> Message.of("{}", known.title())), source, unread));
+        items.add(line(WORDS.say("pattern"), model.map(known -> Message.of("{}", known.title())), source, unread));
         items.add(line(
-                "Wheel",
+                WORDS.say("wheel"),
                 vehicle.wheelAt(position).flatMap(WheelLimits::pilotType).map(pilot -> Message.of(pilot.label())),
                 WORDS.message("asOnFile"),
                 WORDS.message("pilotTypeNotOnFile")));
         items.add(leastLoad(vehicle, position, gawr, model));
         if (vehicle.layout().isSteer(position)) {
-            items.add(new Item("Use", Optional.of(WORDS.message("steerAxleAllowedThere")), WORDS.message("rule")));
+            items.add(new Item(
+                    WORDS.say("use"), Optional.of(WORDS.message("steerAxleAllowedThere")), WORDS.message("rule")));
         }
         return new OrderSpecification(List.copyOf(items));
     }

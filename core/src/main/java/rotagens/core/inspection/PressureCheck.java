@@ -161,7 +161,7 @@ public final class PressureCheck {
                 withinGauge ? Verdict.SERVICE_DUE : Verdict.DO_NOT_OPERATE,
                 Reason.of(
                         Rule.MINIMUM_FOR_LOAD,
-                        Message.of("{} {}, {}", read, hot ? "hot" : "cold", load),
+                        Message.of("{} {}, {}", read, hot ? WORDS.say("hot") : WORDS.say("cold"), load),
                         Message.of("{}", read),
                         Message.of("{}", minimum),
                         hot

@@ -27,6 +27,6 @@ record TireContext(
     }
 
     String placeWords() {
-        return vehicle().layout().isSteer(position()) ? WORDS.say("onSteer") : "here";
+        return vehicle().layout().isSteer(position()) ? WORDS.say("onSteer") : WORDS.say("here");
     }
 }

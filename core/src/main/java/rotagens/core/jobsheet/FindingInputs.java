@@ -66,7 +66,7 @@ public final class FindingInputs {
         @Override
         public List<InputField> fields() {
             return List.of(
-                    new InputField(FIELD, "Wheel", InputField.Type.CHOICE, FOUND),
+                    new InputField(FIELD, WORDS.say("wheel"), InputField.Type.CHOICE, FOUND),
                     new InputField("pilot", WORDS.say("anotherWheelHow"), InputField.Type.CHOICE, PILOTS));
         }
 
@@ -211,7 +211,7 @@ public final class FindingInputs {
     static StepInput clamped() {
         return new HowInput(
                 "clamped",
-                "Clamped",
+                WORDS.say("clamped"),
                 List.of(
                         new InputField.Option("OUTSIDE", WORDS.say("fromOutsideCovers")),
                         new InputField.Option("INSIDE", WORDS.say("fromInsideJawsSound"))));
@@ -266,7 +266,7 @@ public final class FindingInputs {
         @Override
         public List<InputField> fields() {
             return List.of(
-                    new InputField(FIELD, "Sensor", InputField.Type.CHOICE, CHOICES),
+                    new InputField(FIELD, WORDS.say("sensorLabel"), InputField.Type.CHOICE, CHOICES),
                     new InputField(SENSOR, WORDS.say("idOfTheNewSensor"), InputField.Type.CODE));
         }
 

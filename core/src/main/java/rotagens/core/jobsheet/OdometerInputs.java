@@ -34,7 +34,7 @@ public final class OdometerInputs {
     record OdometerInput() implements StepInput.VisitInput {
         @Override
         public List<InputField> fields() {
-            return List.of(new InputField(ODOMETER, "Odometer", InputField.Type.DISTANCE));
+            return List.of(new InputField(ODOMETER, WORDS.say("odometerLabel"), InputField.Type.DISTANCE));
         }
 
         @Override
@@ -54,7 +54,7 @@ public final class OdometerInputs {
         public List<InputField> fields() {
             return List.of(
                     check.odometerThen().isPresent()
-                            ? new InputField(ODOMETER, "Odometer", InputField.Type.DISTANCE)
+                            ? new InputField(ODOMETER, WORDS.say("odometerLabel"), InputField.Type.DISTANCE)
                             : new InputField(SINCE, WORDS.say("distanceSinceTheWheelsWent"), InputField.Type.DISTANCE));
         }
 

@@ -223,7 +223,7 @@ public sealed interface StepInput {
         public InputResult read(Map<String, String> typed, Units units) {
             InputReader inputReader = new InputReader(typed);
             String text = inputReader.text(name, needed ? WORDS.say("sayItInAFew") : null);
-            return inputReader.outcome(Message.of(text.isEmpty() ? "done" : text), Optional.empty());
+            return inputReader.outcome(Message.of(text.isEmpty() ? WORDS.say("done") : text), Optional.empty());
         }
     }
 
@@ -244,7 +244,8 @@ public sealed interface StepInput {
             String pilot = inputReader.choice(
                     "pilot", WORDS.say("chooseThePilotType"), WORDS.say("hubOrStudPiloted"), "HUB", "STUD");
             return inputReader.outcome(
-                    Message.of("{}", pilot.equals("HUB") ? "hub-piloted" : "stud-piloted"), Optional.empty());
+                    Message.of("{}", pilot.equals("HUB") ? WORDS.say("hubPiloted") : WORDS.say("studPiloted")),
+                    Optional.empty());
         }
     }
 
@@ -272,7 +273,10 @@ public sealed interface StepInput {
                     "CONDEMNED");
             String name = inputReader.text("professional", WORDS.say("nameTheTireProfessionalWho"));
             return inputReader.outcome(
-                    Message.of("{}, {}", verdict.equals("SERVICEABLE") ? "sound" : "condemned", name),
+                    Message.of(
+                            "{}, {}",
+                            verdict.equals("SERVICEABLE") ? WORDS.say("sound") : WORDS.say("condemned"),
+                            name),
                     Optional.empty());
         }
     }
@@ -332,7 +336,7 @@ public sealed interface StepInput {
                     new InputField("seating", WORDS.say("beadsSeated"), InputField.Type.PRESSURE),
                     InputField.choice(
                             "where",
-                            "Where",
+                            WORDS.say("where"),
                             new InputField.Option("OPEN", WORDS.say("inTheOpen")),
                             new InputField.Option("CAGE", WORDS.say("inACage"))));
         }
@@ -405,7 +409,7 @@ public sealed interface StepInput {
                             "back",
                             back.map(gaps -> WORDS.message("back", "gaps", words(gaps)))
                                     .orElse(WORDS.message("backNotReached", "unreached", unreached))),
-                    tooFar("Front", front).or(() -> tooFar("Back", back)));
+                    tooFar(WORDS.say("frontLabel"), front).or(() -> tooFar(WORDS.say("backLabel"), back)));
         }
 
         /** Least and most gap of one side, in 32nds of an inch; empty where a place is missing or can't be read. */
@@ -709,7 +713,7 @@ public sealed interface StepInput {
             return List.of(
                     new InputField(
                             "repair",
-                            "Leak",
+                            WORDS.say("leak"),
                             InputField.Type.CHOICE,
                             Arrays.stream(Repair.values())
                                     .map(repair -> new InputField.Option(repair.name(), repair.label()))

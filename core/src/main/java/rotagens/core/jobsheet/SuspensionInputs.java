@@ -238,7 +238,7 @@ final class SuspensionInputs {
             if (axles > 1) {
                 fields.add(new InputField(
                         AXLE,
-                        "Axle",
+                        WORDS.say("axleLabel"),
                         InputField.Type.CHOICE,
                         Stream.iterate(1, axle -> axle + 1)
                                 .limit(axles)

@@ -183,9 +183,9 @@ public record TireChanger(
                     "name",
                     name,
                     "minRimDiameter",
-                    minRimDiameter.isPresent() ? plain(minRimDiameter.getAsDouble()) : "any",
+                    minRimDiameter.isPresent() ? plain(minRimDiameter.getAsDouble()) : WORDS.say("any"),
                     "maxRimDiameter",
-                    maxRimDiameter.isPresent() ? plain(maxRimDiameter.getAsDouble()) : "any"));
+                    maxRimDiameter.isPresent() ? plain(maxRimDiameter.getAsDouble()) : WORDS.say("any")));
         }
         return against;
     }

@@ -119,9 +119,9 @@ public enum VisitEntryType {
             case SHOCK_TEST -> new JointAndShockInputs.ShockTestInput();
             case OUTSIDE_SHOP -> new VisitInputs.OutsideShopInput();
             case REQUESTED_WORK, WEIGHED, PARTS, NOTIFIED, HANDED_OVER ->
-                new StepInput.TextInput("words", "What", true);
+                new StepInput.TextInput("words", WORDS.say("what"), true);
             case DAMAGE, PROTECTION, ROAD_TEST_BEFORE, ROAD_TEST_AFTER, CLEAN_UP ->
-                new StepInput.TextInput("words", "What", false);
+                new StepInput.TextInput("words", WORDS.say("what"), false);
         };
     }
 

@@ -19,10 +19,10 @@ final class VisitInputs {
         @Override
         public List<StepInput.InputField> fields() {
             return List.of(
-                    new StepInput.InputField("vendor", "Shop", StepInput.InputField.Type.TEXT),
+                    new StepInput.InputField("vendor", WORDS.say("shop"), StepInput.InputField.Type.TEXT),
                     new StepInput.InputField("invoice", WORDS.say("invoiceNumber"), StepInput.InputField.Type.TEXT),
                     new StepInput.InputField("promised", WORDS.say("whatWasPromised"), StepInput.InputField.Type.TEXT),
-                    new StepInput.InputField("got", "Delivered", StepInput.InputField.Type.TEXT));
+                    new StepInput.InputField("got", WORDS.say("delivered"), StepInput.InputField.Type.TEXT));
         }
 
         @Override

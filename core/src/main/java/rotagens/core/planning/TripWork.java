@@ -55,12 +55,12 @@ public record TripWork(Map<Position, Message> raise, Map<Position, Message> rest
                             answer.target().reason().statement().in(units)));
                 });
         return new TripWork(
-                changes(vehicle, now, then, "Raise", loaded),
+                changes(vehicle, now, then, WORDS.say("raise"), loaded),
                 changes(
                         vehicle,
                         then,
                         now,
-                        "Restore",
+                        WORDS.say("restore"),
                         vehicle.facts().currentLoadState().state()));
     }
 

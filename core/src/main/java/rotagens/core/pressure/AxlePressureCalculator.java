@@ -160,7 +160,7 @@ final class AxlePressureCalculator {
             case PLACARD -> WORDS.say("noCurrentWeight");
             case PLACARD_EQUIVALENT -> WORDS.say("noCurrentWeight2");
             case RATED_LOAD -> WORDS.say("noCurrentWeightAndNo");
-            case CHALK_TEST -> "chosen";
+            case CHALK_TEST -> WORDS.say("chosen");
         };
         return methodChoice.isPresent()
                 ? WORDS.message(

@@ -144,7 +144,7 @@ public record LoadChart(
                     && here.get().lb() <= before.get().lb()) {
                 inputErrors.add(new InputError(
                         atRow(row),
-                        dual ? "dual" : "single",
+                        dual ? WORDS.say("dual") : WORDS.say("single"),
                         WORDS.message(
                                 "atIsntAbove",
                                 "here",
@@ -173,7 +173,7 @@ public record LoadChart(
                         > RATED_WITHIN * rated.get().lb()) {
             inputErrors.add(new InputError(
                     rows.size(),
-                    dual ? "dual" : "single",
+                    dual ? WORDS.say("dual") : WORDS.say("single"),
                     covered
                             ? WORDS.message(
                                     "chartReachesAtTheSidewall",

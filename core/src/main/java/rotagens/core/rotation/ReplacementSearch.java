@@ -88,7 +88,7 @@ public record ReplacementSearch(
                                         "apart",
                                         apart,
                                         "largerOrSmaller",
-                                        mateApart.getAsDouble() > 0 ? "larger" : "smaller",
+                                        mateApart.getAsDouble() > 0 ? WORDS.say("larger") : WORDS.say("smaller"),
                                         "mate",
                                         mate(position).code()));
             }

@@ -152,7 +152,7 @@ public final class ShopSetup {
                     "yard",
                     yard.name(),
                     "there",
-                    there == 0 ? "none" : String.valueOf(there)));
+                    there == 0 ? WORDS.say("none") : String.valueOf(there)));
         }
         if (job.fit()
                 && rules.mayBeIn(job.vehicleClass()).filter(most -> most == 0).isPresent()) {

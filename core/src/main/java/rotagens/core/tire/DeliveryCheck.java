@@ -41,8 +41,9 @@ public final class DeliveryCheck {
             TireModel ordered, TireModel delivered, DotWeek made, Policy.ClassPolicy policy, LocalDate today) {
         List<Reason> differences = new ArrayList<>();
         List<Reason> notes = new ArrayList<>();
-        compare("Size", ordered.size().molded(), delivered.size().molded()).ifPresent(differences::add);
-        compare("Pattern", ordered.title(), delivered.title()).ifPresent(differences::add);
+        compare(WORDS.say("size"), ordered.size().molded(), delivered.size().molded())
+                .ifPresent(differences::add);
+        compare(WORDS.say("pattern"), ordered.title(), delivered.title()).ifPresent(differences::add);
         compare(
                         WORDS.say("loadRange"),
                         ordered.ratings().range().map(LoadRange::name).orElse(WORDS.say("notOnFile")),

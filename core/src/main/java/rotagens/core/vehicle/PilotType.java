@@ -1,5 +1,7 @@
 package rotagens.core.vehicle;
 
+import static rotagens.core.vehicle.VehicleWords.WORDS;
+
 /** How a wheel is centered. The two look alike and never interchange. */
 public enum PilotType {
     /** Smaller stud holes, one two-piece flanged nut with washer. */
@@ -13,6 +15,6 @@ public enum PilotType {
      * @return for the middle of a sentence
      */
     public String label() {
-        return this == HUB ? "hub-piloted" : "stud-piloted";
+        return this == HUB ? WORDS.say("hubPiloted") : WORDS.say("studPiloted");
     }
 }

@@ -11,6 +11,7 @@ import rotagens.core.fact.TireFact;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Temperature;
 import rotagens.core.measure.TreadDepth;
+import rotagens.core.sample.ReadingBuilder;
 import rotagens.core.vehicle.LoadState;
 import rotagens.core.wear.GrooveDepths;
 import rotagens.core.wear.TreadGrid;
@@ -45,17 +46,11 @@ abstract class TireLedgerFixture {
     }
 
     TireLedgerFixture read(int day, double psi, ThermalState thermalState, boolean filled, Optional<Temperature> at) {
-        return add(new Reading(
-                DAY.plusDays(day),
-                "Ana",
-                Optional.empty(),
-                Optional.of(Pressure.psi(psi)),
-                thermalState,
-                GrooveDepths.UNMEASURED,
-                at,
-                filled,
-                Optional.empty(),
-                Optional.empty()));
+        return add(ReadingBuilder.read(DAY.plusDays(day), "Ana")
+                .pressure(psi, thermalState)
+                .air(at)
+                .filled(filled)
+                .build());
     }
 
     TireLedgerFixture cold(int day, double psi) {
@@ -81,19 +76,11 @@ abstract class TireLedgerFixture {
     }
 
     static Reading tread(int day, GrooveDepths grooveDepths, Optional<TreadGrid> grid, Optional<TreadInterval> bound) {
-        return new Reading(
-                DAY.plusDays(day),
-                "Ana",
-                Optional.empty(),
-                Optional.empty(),
-                ThermalState.UNKNOWN,
-                grooveDepths,
-                Optional.empty(),
-                false,
-                bound,
-                Optional.empty(),
-                grid,
-                Optional.empty());
+        return ReadingBuilder.read(DAY.plusDays(day), "Ana")
+                .tread(grooveDepths)
+                .grid(grid)
+                .bound(bound)
+                .build();
     }
 
     TireLedgerFixture grooves(int day, double outer, double center, double inner) {

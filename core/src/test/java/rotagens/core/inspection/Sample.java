@@ -12,15 +12,14 @@ import rotagens.core.fact.Finding;
 import rotagens.core.fact.OpenFinding;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.ThermalState;
-import rotagens.core.measure.Distance;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Pressure;
-import rotagens.core.measure.TreadDepth;
 import rotagens.core.measure.Units;
 import rotagens.core.policy.Policy;
 import rotagens.core.pressure.LoadCharts;
 import rotagens.core.pressure.PressureInputs;
-import rotagens.core.tire.DotWeek;
+import rotagens.core.sample.ReadingBuilder;
+import rotagens.core.sample.TireBuilder;
 import rotagens.core.tire.LoadRatings;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
@@ -34,7 +33,6 @@ import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.Use;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleType;
-import rotagens.core.wear.GrooveDepths;
 import rotagens.core.weighing.AxleWeight;
 import rotagens.core.weighing.ScaleTicket;
 
@@ -80,38 +78,21 @@ public final class Sample {
     }
 
     public static Tire tire(String size, String dot) {
-        return new Tire(
-                1,
-                new TireModel(
-                        "Corvane",
-                        "Tessaly C2",
-                        TireSize.parse(size),
-                        Optional.of(Pressure.psi(120)),
-                        Optional.of(TreadDepth.of32nds(18)),
-                        false),
-                Optional.ofNullable(dot).map(stamp -> DotWeek.parse(stamp, TODAY)),
-                false,
-                Optional.empty());
+        return TireBuilder.size(size).dot(dot, TODAY).build();
     }
 
     public static Reading reading(int daysAgo, double psi, double outer, double center, double inner) {
-        return new Reading(
-                TODAY.minusDays(daysAgo),
-                "R. Halloran",
-                Optional.of(Distance.miles(50_000 - daysAgo * 20)),
-                Optional.of(Pressure.psi(psi)),
-                ThermalState.COLD,
-                GrooveDepths.of32nds(outer, center, inner));
+        return ReadingBuilder.read(TODAY.minusDays(daysAgo), "R. Halloran")
+                .miles(50_000 - daysAgo * 20)
+                .pressure(psi, ThermalState.COLD)
+                .grooves(outer, center, inner)
+                .build();
     }
 
     public static Reading hot(int daysAgo, double psi) {
-        return new Reading(
-                TODAY.minusDays(daysAgo),
-                "R. Halloran",
-                Optional.empty(),
-                Optional.of(Pressure.psi(psi)),
-                ThermalState.HOT,
-                GrooveDepths.UNMEASURED);
+        return ReadingBuilder.read(TODAY.minusDays(daysAgo), "R. Halloran")
+                .pressure(psi, ThermalState.HOT)
+                .build();
     }
 
     /** Rated, weighed in some load states with this much on each end of the steer axle, and traveling in one of them. */

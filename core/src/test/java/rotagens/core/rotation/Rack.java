@@ -17,17 +17,14 @@ import rotagens.core.fact.Reading;
 import rotagens.core.fact.ThermalState;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.VehicleState;
-import rotagens.core.measure.Distance;
 import rotagens.core.measure.Load;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Rule;
-import rotagens.core.measure.TreadDepth;
 import rotagens.core.policy.Policy;
 import rotagens.core.rotation.CandidateTire.TireSource;
-import rotagens.core.tire.DotWeek;
-import rotagens.core.tire.LoadRatings;
-import rotagens.core.tire.ServiceDescription;
+import rotagens.core.sample.ReadingBuilder;
+import rotagens.core.sample.TireBuilder;
 import rotagens.core.tire.Tire;
 import rotagens.core.tire.TireModel;
 import rotagens.core.tire.TireSize;
@@ -39,7 +36,6 @@ import rotagens.core.vehicle.Position;
 import rotagens.core.vehicle.Sensor;
 import rotagens.core.vehicle.Vehicle;
 import rotagens.core.vehicle.VehicleType;
-import rotagens.core.wear.GrooveDepths;
 
 /** A vehicle on stands with its tires laid out, and a shelf beside it, on 23 November 2026. */
 final class Rack {
@@ -84,19 +80,13 @@ final class Rack {
     }
 
     static TireModel model(String name, String service, boolean directional) {
-        return new TireModel(
-                "Corvane",
-                name,
-                TireSize.parse("225/75R16"),
-                new LoadRatings(
-                        Optional.of(ServiceDescription.parse(service)),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty()),
-                Optional.of(Pressure.psi(80)),
-                Optional.of(TreadDepth.of32nds(16)),
-                directional,
-                true);
+        return TireBuilder.size("225/75R16")
+                .name(name)
+                .service(service)
+                .moldedPsi(80)
+                .new32nds(16)
+                .directional(directional)
+                .model();
     }
 
     Rack fit(String code, TireModel model, String dot, double depth) {
@@ -175,7 +165,8 @@ final class Rack {
 
     Rack canBuy(TireModel model) {
         for (int axle = 1; axle <= axleLayout.axles().size(); axle++) {
-            Tire tire = new Tire(-axle, model, Optional.of(DotWeek.parse("2226", TODAY)), false, Optional.empty());
+            Tire tire =
+                    TireBuilder.size("225/75R16").id(-axle).dot("2226", TODAY).of(model);
             toBuy.put(
                     axle,
                     List.of(new CandidateTire(
@@ -244,12 +235,11 @@ final class Rack {
     }
 
     private Tire tire(TireModel model, String dot, boolean retread) {
-        return new Tire(
-                nextId++,
-                model,
-                Optional.ofNullable(dot).map(stamp -> DotWeek.parse(stamp, TODAY)),
-                retread,
-                Optional.empty());
+        return TireBuilder.size("225/75R16")
+                .id(nextId++)
+                .dot(dot, TODAY)
+                .retread(retread)
+                .of(model);
     }
 
     private static List<Reading> readings(double depth) {
@@ -257,12 +247,10 @@ final class Rack {
     }
 
     private static Reading reading(int daysAgo, double miles, double depth) {
-        return new Reading(
-                TODAY.minusDays(daysAgo),
-                "R. Halloran",
-                Optional.of(Distance.miles(miles)),
-                Optional.of(Pressure.psi(70)),
-                ThermalState.COLD,
-                GrooveDepths.of32nds(depth, depth, depth));
+        return ReadingBuilder.read(TODAY.minusDays(daysAgo), "R. Halloran")
+                .miles(miles)
+                .pressure(70, ThermalState.COLD)
+                .grooves(depth, depth, depth)
+                .build();
     }
 }

@@ -33,7 +33,7 @@ public final class DerivedModelData {
         for (SidewallMarking.Part part : line.parts()) {
             properties.add(new Property(
                     switch (part.field()) {
-                        case SIZE -> "Size";
+                        case SIZE -> WORDS.say("size");
                         case SERVICE -> WORDS.say("serviceDescription");
                         case RANGE -> WORDS.say("loadRange");
                     },

@@ -96,7 +96,14 @@ class ConditionEvidence {
         return section(
                 EvidenceSectionCode.TIRES,
                 WORDS.say("tiresAndVerdicts"),
-                List.of("Position", "Tire", WORDS.say("dotCode"), "Week", "Age", "Verdict", "Why"),
+                List.of(
+                        WORDS.say("position"),
+                        WORDS.say("tire"),
+                        WORDS.say("dotCode"),
+                        WORDS.say("week"),
+                        WORDS.say("age"),
+                        WORDS.say("verdict"),
+                        WORDS.say("why")),
                 rows);
     }
 
@@ -136,7 +143,7 @@ class ConditionEvidence {
         return section(
                 EvidenceSectionCode.READINGS,
                 WORDS.say("lastReadingsWithGauge"),
-                List.of("Position", "Read", "Day", "Gauge"),
+                List.of(WORDS.say("position"), WORDS.say("read"), WORDS.say("day"), WORDS.say("gauge")),
                 rows);
     }
 
@@ -175,7 +182,7 @@ class ConditionEvidence {
                         "targetPressuresAndTheirBasis",
                         "state",
                         vehicle.state().facts().currentLoadState().state().label()),
-                List.of("Position", "Target", "Basis", WORDS.say("workedOut")),
+                List.of(WORDS.say("position"), WORDS.say("target"), WORDS.say("basis"), WORDS.say("workedOut")),
                 rows);
     }
 
@@ -183,7 +190,12 @@ class ConditionEvidence {
         return section(
                 EvidenceSectionCode.SCALE_TICKETS,
                 WORDS.say("scaleTickets"),
-                List.of("Day", "Scale", "Load", "Axles", "Vehicle"),
+                List.of(
+                        WORDS.say("day"),
+                        WORDS.say("scale"),
+                        WORDS.say("load"),
+                        WORDS.say("axles"),
+                        WORDS.say("vehicle")),
                 span.vehicle().state().facts().scaleTickets().stream()
                         .filter(ticket -> span.holds(ticket.on()))
                         .sorted(Comparator.comparing(ScaleTicket::on))
@@ -207,7 +219,7 @@ class ConditionEvidence {
         return section(
                 EvidenceSectionCode.INSPECTIONS,
                 WORDS.say("inspectionsWhatWasReadFound"),
-                List.of("Day", "Position", "What", "By"),
+                List.of(WORDS.say("day"), WORDS.say("position"), WORDS.say("what"), WORDS.say("by")),
                 facts.stream()
                         .filter(fact -> span.holds(fact.at()))
                         .sorted(Comparator.comparing(Fact::at))
@@ -224,7 +236,7 @@ class ConditionEvidence {
         return section(
                 EvidenceSectionCode.MOVES,
                 WORDS.say("tiresThatCameMoved"),
-                List.of("Day", "From", "To", "Why", "By"),
+                List.of(WORDS.say("day"), WORDS.say("from"), WORDS.say("to"), WORDS.say("why"), WORDS.say("by")),
                 tires.wholeLedger(span.vehicle().id()).stream()
                         .filter(move -> span.holds(move.at()))
                         .sorted(Comparator.comparing(move -> move.at()))
@@ -242,7 +254,12 @@ class ConditionEvidence {
         return section(
                 EvidenceSectionCode.GAS,
                 WORDS.say("whatTiresAreFilled"),
-                List.of("Day", "Position", "Gas", "Purity", "By"),
+                List.of(
+                        WORDS.say("day"),
+                        WORDS.say("position"),
+                        WORDS.say("gas"),
+                        WORDS.say("purity"),
+                        WORDS.say("by")),
                 facts.stream()
                         .filter(fact -> span.holds(fact.at()))
                         .filter(fact -> fact.values()
@@ -264,14 +281,14 @@ class ConditionEvidence {
         Map<Long, String> positions = span.positions();
         return section(
                 EvidenceSectionCode.PHOTOS,
-                "Photos",
-                List.of("Day", "Where", "By", WORDS.say("sha256OfTheFile")),
+                WORDS.say("photos"),
+                List.of(WORDS.say("day"), WORDS.say("where"), WORDS.say("by"), WORDS.say("sha256OfTheFile")),
                 photos.ofVehicle(span.vehicle().id()).stream()
                         .filter(photo -> span.holds(photo.at()))
                         .sorted(Comparator.comparing(Photos.OnFile::at))
                         .map(photo -> row(
                                 span.day(photo.at()),
-                                photo.placeId() == null ? "visit" : positions.get(photo.placeId()),
+                                photo.placeId() == null ? WORDS.say("visit") : positions.get(photo.placeId()),
                                 photo.by(),
                                 digest(photo.file())))
                         .toList());
@@ -310,7 +327,10 @@ class ConditionEvidence {
                         .forEach(alert -> rows.add(
                                 row(position.code(), alert.statement().in(span.units()), alert.on(), alert.by()))));
         return section(
-                EvidenceSectionCode.ALERTS, WORDS.say("openAlerts"), List.of("Where", "What", "Since", "By"), rows);
+                EvidenceSectionCode.ALERTS,
+                WORDS.say("openAlerts"),
+                List.of(WORDS.say("where"), WORDS.say("what"), WORDS.say("since"), WORDS.say("by")),
+                rows);
     }
 
     private EvidenceSection openWork(Span span) {
@@ -318,12 +338,19 @@ class ConditionEvidence {
         return section(
                 EvidenceSectionCode.OPEN_WORK,
                 WORDS.say("openWork"),
-                List.of("Due", "Where", "Work", "Why", WORDS.say("plannedFor")),
+                List.of(
+                        WORDS.say("due"),
+                        WORDS.say("where"),
+                        WORDS.say("work"),
+                        WORDS.say("why"),
+                        WORDS.say("plannedFor")),
                 due.stream()
                         .sorted(Comparator.comparing(DueItemView::due))
                         .map(item -> row(
                                 item.due(),
-                                item.positions().isEmpty() ? "vehicle" : String.join(" ", item.positions()),
+                                item.positions().isEmpty()
+                                        ? WORDS.say("vehicleWord")
+                                        : String.join(" ", item.positions()),
                                 item.label(),
                                 item.reason().statement(),
                                 planned(item)))

@@ -61,7 +61,14 @@ class WorkEvidence {
                 new EvidenceSection(
                         EvidenceSectionCode.TORQUE,
                         WORDS.say("torqueAndReTorque"),
-                        List.of("Day", "Position", "Step", "What", "Wrench", WORDS.say("withinLimits"), "By"),
+                        List.of(
+                                WORDS.say("day"),
+                                WORDS.say("position"),
+                                WORDS.say("step"),
+                                WORDS.say("what"),
+                                WORDS.say("wrench"),
+                                WORDS.say("withinLimits"),
+                                WORDS.say("by")),
                         steps(marks, TORQUE)
                                 .map(mark -> row(
                                         span.day(mark.at()),
@@ -75,7 +82,12 @@ class WorkEvidence {
                 new EvidenceSection(
                         EvidenceSectionCode.BEAD_GAPS,
                         WORDS.say("beadGapsEveryTry"),
-                        List.of("Day", "Position", "Gaps", WORDS.say("withinLimits"), "By"),
+                        List.of(
+                                WORDS.say("day"),
+                                WORDS.say("position"),
+                                WORDS.say("gaps"),
+                                WORDS.say("withinLimits"),
+                                WORDS.say("by")),
                         steps(marks, Set.of(StepCode.BEAD_GAP))
                                 .map(mark ->
                                         row(span.day(mark.at()), mark.position(), gaps(mark), within(mark), mark.by()))
@@ -83,7 +95,12 @@ class WorkEvidence {
                 new EvidenceSection(
                         EvidenceSectionCode.SUSPENSION,
                         WORDS.say("steeringSuspensionAlignmentOutsideWork"),
-                        List.of("Day", "What", "Figures", "Concern", "By"),
+                        List.of(
+                                WORDS.say("day"),
+                                WORDS.say("what"),
+                                WORDS.say("figures"),
+                                WORDS.say("concern"),
+                                WORDS.say("by")),
                         lines.stream()
                                 .filter(line -> SUSPENSION.contains(line.type()))
                                 .map(line -> row(
@@ -103,7 +120,7 @@ class WorkEvidence {
     }
 
     private static String within(StepMark mark) {
-        return mark.status() == Status.DONE ? "yes" : "no";
+        return mark.status() == Status.DONE ? WORDS.say("yes") : WORDS.say("no");
     }
 
     /** A try that failed says why; the gaps themselves are told all the same. */
@@ -121,14 +138,14 @@ class WorkEvidence {
         return new EvidenceSection(
                 EvidenceSectionCode.WORK,
                 WORDS.say("workCompleted"),
-                List.of("Day", "Position", "Work", "Done", "By"),
+                List.of(WORDS.say("day"), WORDS.say("position"), WORDS.say("work"), WORDS.say("done"), WORDS.say("by")),
                 jobs.done(span.begins(), span.ends()).stream()
                         .filter(job -> job.vehicleId() == span.vehicle().id())
                         .sorted(Comparator.comparing(job -> job.doneAt()))
                         .flatMap(job -> job.items().stream()
                                 .map(item -> row(
                                         span.day(job.doneAt()),
-                                        item.position() == null ? "vehicle" : item.position(),
+                                        item.position() == null ? WORDS.say("vehicleWord") : item.position(),
                                         item.label(),
                                         item.done(),
                                         job.doneBy())))
@@ -159,7 +176,7 @@ class WorkEvidence {
         return new EvidenceSection(
                 EvidenceSectionCode.OVERRIDES,
                 WORDS.say("decidedOtherwiseByName"),
-                List.of("Day", "What", "Reason", "By"),
+                List.of(WORDS.say("day"), WORDS.say("what"), WORDS.say("reason"), WORDS.say("by")),
                 lines.stream()
                         .sorted(Comparator.comparing(Line::at))
                         .map(Line::cells)

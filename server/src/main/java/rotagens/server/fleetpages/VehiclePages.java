@@ -157,7 +157,7 @@ class VehiclePages {
         tireStore.ledger(vehicleId).forEach(move -> {
             boolean fittedHere = move.toPlaceId() != null && places.containsKey(move.toPlaceId());
             String what = (move.type().equals("CORRECTED")
-                            ? "Correction"
+                            ? WORDS.say("correction")
                             : move.type().equals("MOVED")
                                     ? fittedHere ? WORDS.say("tireMovedHere") : WORDS.say("tireMovedAway")
                                     : fittedHere ? WORDS.say("tireInstalled") : WORDS.say("tireRemoved"))

@@ -169,7 +169,7 @@ class ReadingLogStore {
     }
 
     private static String cleared(Finding finding, String how, String note) {
-        String words = how.equals("PROFESSIONAL") ? WORDS.say("foundSoundByAProfessional") : "fixed";
+        String words = how.equals("PROFESSIONAL") ? WORDS.say("foundSoundByAProfessional") : WORDS.say("fixed");
         return finding.label() + ": " + words + (note.isEmpty() ? "" : " · " + note);
     }
 }

@@ -18,7 +18,7 @@ final class HandOverLetter {
         StringBuilder letter = new StringBuilder();
         part(
                 letter,
-                "Done",
+                WORDS.say("done"),
                 visit.work().stream()
                         .map(work -> Stream.of(work.position(), work.label())
                                         .filter(Objects::nonNull)
@@ -40,7 +40,7 @@ final class HandOverLetter {
                         .toList());
         part(
                 letter,
-                "Noted",
+                WORDS.say("noted"),
                 visit.lines().stream()
                         .filter(line ->
                                 !line.label().isEmpty() || !line.warning().isEmpty())

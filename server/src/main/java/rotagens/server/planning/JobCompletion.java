@@ -730,7 +730,10 @@ public class JobCompletion {
     private static String words(Read one, Units units) {
         StringBuilder words = new StringBuilder();
         one.verdict()
-                .ifPresent(verdict -> words.append(verdict == ProfessionalVerdict.SERVICEABLE ? "Sound" : "Condemned")
+                .ifPresent(verdict -> words.append(
+                                verdict == ProfessionalVerdict.SERVICEABLE
+                                        ? WORDS.say("sound")
+                                        : WORDS.say("condemned"))
                         .append(", ")
                         .append(one.professional())
                         .append(". "));

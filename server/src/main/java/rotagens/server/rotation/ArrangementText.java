@@ -70,8 +70,8 @@ record ArrangementText(RotationProblem bench, Units units) {
         figures.add(cost(
                 WORDS.say("tiresBrought"),
                 WORDS.say("newFromStock", "purchased", after.purchased(), "fromStock", after.fromStock())));
-        figures.add(cost("Labor", labor(after.minutes())));
-        figures.add(cost("Cost", after.money().label()));
+        figures.add(cost(WORDS.say("labor"), labor(after.minutes())));
+        figures.add(cost(WORDS.say("cost"), after.money().label()));
         if (!bench.removedTires(arrangement).isEmpty()) {
             figures.add(cost(
                     WORDS.say("lifeInTiresTakenOff"), WORDS.say("months", "months", Math.round(after.unusedMonths()))));

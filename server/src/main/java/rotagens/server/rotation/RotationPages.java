@@ -111,7 +111,7 @@ class RotationPages {
                                         plain(wheel.rimDiameterInches().getAsDouble()))
                                 : "",
                         wheel.material(),
-                        wheel.isReversed() ? "reversed" : "")
+                        wheel.isReversed() ? WORDS.say("reversed") : "")
                 .filter(part -> !part.isEmpty())
                 .collect(java.util.stream.Collectors.joining(", "));
     }

@@ -169,7 +169,7 @@ class SearchStore {
                     String where = row.value6() != null
                             ? WORDS.say("on", "unit", row.value6(), "position", row.value7())
                             : row.value8() == null
-                                    ? "nowhere"
+                                    ? WORDS.say("nowhere")
                                     : StockState.valueOf(row.value8()).words();
                     return SearchResult.of(
                             Kind.TIRE, row.value1(), number + dot, row.value4() + " " + row.value5() + ", " + where);

@@ -53,7 +53,7 @@ public class VehicleBookings {
         wrong.unless(from == null || to == null || to.isAfter(from), "to", WORDS.say("itComesBackAfter"));
         String why = wrong.text("reason", form.reason(), LONGEST);
         wrong.refuseIfWrong();
-        put(vehicle, from, to, why.isEmpty() ? "booked" : why, "");
+        put(vehicle, from, to, why.isEmpty() ? WORDS.say("booked") : why, "");
     }
 
     private static LocalDateTime time(InputValidator wrong, String field, String text) {

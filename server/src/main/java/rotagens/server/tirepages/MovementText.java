@@ -18,8 +18,8 @@ final class MovementText {
         List<String> parts = new ArrayList<>();
         parts.add(
                 switch (move.type()) {
-                    case "INSTALLED" -> "Installed";
-                    case "REMOVED" -> "Removed";
+                    case "INSTALLED" -> WORDS.say("installed");
+                    case "REMOVED" -> WORDS.say("removed");
                     case "MOVED" ->
                         WORDS.say(
                                 "movedFrom",
@@ -27,13 +27,13 @@ final class MovementText {
                                 name(places, move.fromPlaceId()),
                                 "to",
                                 name(places, move.toPlaceId()));
-                    case "RECEIVED" -> "Received";
-                    case "STORED" -> "Stored";
+                    case "RECEIVED" -> WORDS.say("received");
+                    case "STORED" -> WORDS.say("stored");
                     case "SET_ASIDE" -> WORDS.say("setAsideForRetread");
                     case "SENT_TO_RETREAD" -> WORDS.say("sentToRetread");
                     case "BACK_FROM_RETREAD" -> WORDS.say("backFromRetread");
-                    case "SCRAPPED" -> "Scrapped";
-                    case "CORRECTED" -> "Correction";
+                    case "SCRAPPED" -> WORDS.say("scrapped");
+                    case "CORRECTED" -> WORDS.say("correction");
                     default -> move.type();
                 });
         if (move.yardId() != null) {

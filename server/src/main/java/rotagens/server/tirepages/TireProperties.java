@@ -42,7 +42,8 @@ final class TireProperties {
             properties.add(new Property(
                     WORDS.say("retreadersMark"), one.retreadMark().orElse(null), WORDS.say("datesTheTreadAgeRuns")));
         }
-        made.ifPresent(date -> properties.add(new Property("Age", TirePages.years(date, today) + " y", null)));
+        made.ifPresent(
+                date -> properties.add(new Property(WORDS.say("age"), TirePages.years(date, today) + " y", null)));
         properties.add(new Property(
                 WORDS.say("lowestTread2"),
                 depth.map(read -> read.format(units)).orElse(null),

@@ -292,7 +292,7 @@ class WearPages {
     private static String reach(
             WearRate rate, double from, TreadDepth to, double milesPerDay, LocalDate since, Units units) {
         if (from <= to.thirtySeconds()) {
-            return "reached";
+            return WORDS.say("reached");
         }
         WearRate.ReachDates reachDates = rate.reachDates(from, to.thirtySeconds(), milesPerDay, since);
         double miles = (from - to.thirtySeconds()) / rate.perMile();
