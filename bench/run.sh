@@ -97,7 +97,7 @@ node "$here/bench/stalls.mjs" "$port" "$data/photo.jpg"
 
 built="$here/frontend/target/classes/META-INF/resources/built"
 if [ -d "$built" ]; then
-  first=$(cd "$built" && grep -o 'built/[A-Za-z0-9_.-]*\.js' ../index.html | sort -u | sed 's|built/||'; cd "$built" && ls Yard-*.js)
+  first=$(cd "$built" && grep -o 'built/[A-Za-z0-9_.-]*\.js' ../index.html | sort -u | sed 's|built/||'; cd "$built" && ls FleetPage-*.js)
   deps=$(cd "$built" && for f in $first; do grep -oE '(from|import)["'"'"' ]*"?\./[A-Za-z0-9_-]+\.js' "$f" | grep -oE '[A-Za-z0-9_-]+\.js'; done | sort -u)
   total=0
   for f in $(printf '%s\n%s\n' "$first" "$deps" | sort -u); do total=$((total + $(gzip -9 -c "$built/$f" | wc -c))); done

@@ -107,9 +107,9 @@ export async function answerOf<T>(call: Promise<Answer<T>>): Promise<T> {
   const problem = answer.error as Partial<Problem> | undefined
   throw new ProblemError({
     type: 'about:blank',
-    title: problem?.title ?? 'The request was refused',
+    title: problem?.title ?? say('requestWasRefused'),
     status: answer.response.status,
-    detail: problem?.detail ?? 'Nothing was stored. Reload the page and try again.',
+    detail: problem?.detail ?? say('nothingWasStoredReload'),
     fields: problem?.fields ?? [],
     ...(problem?.current === undefined ? {} : { current: problem.current }),
   })

@@ -11,16 +11,16 @@ import { say } from './words'
 
 const COLOURS = [
   ['system', say('lightOrDark')],
-  ['light', 'Light'],
+  ['light', say('light')],
   ['dark', say('darkForTheYard')],
 ] as const
 
 const PAGES = [
-  ['/settings', 'Settings'],
-  ['/people', 'People'],
-  ['/offline', 'Offline'],
+  ['/settings', say('settings')],
+  ['/people', say('people')],
+  ['/offline', say('offline')],
   ['/import-export', say('importAndExport')],
-  ['/labels', 'Labels'],
+  ['/labels', say('labels')],
 ] as const
 
 async function signOut() {

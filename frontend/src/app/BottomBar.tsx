@@ -18,18 +18,18 @@ export const BAR_PX = 56
 
 /** The places on the bar: what each is called, where it leads from the yard chosen, and what is drawn over it. */
 const TABS: { word: string; to: (yard: string) => string; path: string }[] = [
-  { word: 'Today', to: () => '/today', path: 'M4 5h12v11H4z M4 8.5h12 M7.5 3v3 M12.5 3v3' },
+  { word: say('today'), to: () => '/today', path: 'M4 5h12v11H4z M4 8.5h12 M7.5 3v3 M12.5 3v3' },
   {
-    word: 'Yard',
+    word: say('yard'),
     to: (yard) => (yard ? `/fleet?yard=${encodeURIComponent(yard)}` : '/fleet'),
     path: 'M3 6h2v4H3z M15 6h2v4h-2z M3 13h2v4H3z M15 13h2v4h-2z M5 8h10 M5 15h10 M10 3v14',
   },
   {
-    word: 'Scan',
+    word: say('scan'),
     to: () => '/scan',
     path: 'M3 7V3h4 M13 3h4v4 M17 13v4h-4 M7 17H3v-4 M7 7h2v2H7z M11 11h2v2h-2z M11 7h2 M7 12h1',
   },
-  { word: 'Offline', to: () => '/offline', path: 'M10 3v9 M6.5 8.5L10 12l3.5-3.5 M4 16h12' },
+  { word: say('offline'), to: () => '/offline', path: 'M10 3v9 M6.5 8.5L10 12l3.5-3.5 M4 16h12' },
 ]
 
 /** A phone's way round: the day, the yard, the camera for a label, what is on the device, and all the rest. */

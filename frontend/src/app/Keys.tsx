@@ -49,7 +49,7 @@ export function Keys() {
     <Dialog open={open} onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="keys-title">
       <DialogTitle id="keys-title">{say('keys')}</DialogTitle>
       <DialogContent dividers>
-        <Table label={say('keys')} heads={['Key', 'Where', say('whatItDoes')]}>
+        <Table label={say('keys')} heads={[say('key'), say('where'), say('whatItDoes')]}>
           {KEYS.map(([key, where, does]) => (
             <tr key={key + where}>
               <td>

@@ -12,17 +12,17 @@ export interface Command {
 }
 
 export const COMMANDS: Command[] = [
-  { words: 'Today', hint: say('dayOfOneYard'), to: '/today', least: 'VIEWER' },
+  { words: say('today'), hint: say('dayOfOneYard'), to: '/today', least: 'VIEWER' },
   { words: say('scanALabel'), hint: say('withTheCamera'), to: '/scan', least: 'VIEWER' },
-  { words: 'Fleet', hint: say('allVehiclesAndWhat'), also: say('yardVehiclesDue'), to: '/fleet', least: 'VIEWER' },
-  { words: 'Shop', hint: say('jobsByDay'), to: '/shop', least: 'VIEWER' },
+  { words: say('fleet'), hint: say('allVehiclesAndWhat'), also: say('yardVehiclesDue'), to: '/fleet', least: 'VIEWER' },
+  { words: say('shop'), hint: say('jobsByDay'), to: '/shop', least: 'VIEWER' },
   {
-    words: 'Questions',
+    words: say('questions'),
     hint: say('vehiclesNotToOperateToday'),
     to: '/questions',
     least: 'VIEWER',
   },
-  { words: 'Schedule', hint: say('shopsCalendarAndTheProposed'), to: '/shop/calendar', least: 'VIEWER' },
+  { words: say('schedule'), hint: say('shopsCalendarAndTheProposed'), to: '/shop/calendar', least: 'VIEWER' },
   {
     words: say('shopSetup'),
     hint: say('hoursBaysPeopleClosedDays'),
@@ -46,7 +46,7 @@ export const COMMANDS: Command[] = [
   },
   { words: say('toOrder'), hint: say('tiresBySupplierAndWhen'), to: '/stock/to-order', least: 'VIEWER' },
   { words: say('loadCharts'), hint: say('manufacturersTablesRowByRow'), to: '/reference/charts', least: 'VIEWER' },
-  { words: 'Calculator', hint: say('targetAndFillForOne'), to: '/reference/calculator', least: 'VIEWER' },
+  { words: say('calculator'), hint: say('targetAndFillForOne'), to: '/reference/calculator', least: 'VIEWER' },
   { words: say('wearPatterns'), hint: say('whatAShapeTells'), to: '/reference/patterns', least: 'VIEWER' },
   {
     words: say('tireChangers'),
@@ -54,7 +54,7 @@ export const COMMANDS: Command[] = [
     to: '/reference/tire-changers',
     least: 'VIEWER',
   },
-  { words: 'Stock', hint: say('tiresInStock'), to: '/stock', least: 'VIEWER' },
+  { words: say('stock'), hint: say('tiresInStock'), to: '/stock', least: 'VIEWER' },
   {
     words: say('ordersAndReceiving'),
     hint: say('whatIsToCome'),
@@ -66,7 +66,7 @@ export const COMMANDS: Command[] = [
   { words: say('receiveATire'), hint: say('putOneOnRecordWithout'), to: '/stock?receive', least: 'TECHNICIAN' },
   { words: say('addAVehicle'), hint: say('drawItsAxles'), to: '/vehicles/new', least: 'COORDINATOR' },
   {
-    words: 'Settings',
+    words: say('settings'),
     hint: say('unitsNightPaperWeek'),
     also: say('darkAppearancePsiKpaLetter'),
     to: '/settings',
@@ -74,27 +74,27 @@ export const COMMANDS: Command[] = [
   },
   { words: say('readingASidewall'), hint: say('whereToFindEachField'), to: '/reference', least: 'VIEWER' },
   {
-    words: 'Offline',
+    words: say('offline'),
     hint: say('walkAroundsOnThisDevice'),
     to: '/offline',
     least: 'VIEWER',
   },
   {
-    words: 'Gauges',
+    words: say('gauges'),
     hint: say('byNameWithTheirCalibration'),
     also: say('calibrationWrenchTorque'),
     to: '/reference/gauges',
     least: 'VIEWER',
   },
   {
-    words: 'Policy',
+    words: say('policy'),
     hint: say('fleetsNumbersAndWhoSigned'),
     also: say('settingsLimitsAgePressureTread'),
     to: '/reference/policy',
     least: 'VIEWER',
   },
   {
-    words: 'People',
+    words: say('people'),
     hint: say('accountsAndRoles'),
     also: say('accountsRolesUsersSettings'),
     to: '/people',

@@ -1,11 +1,12 @@
+import { say } from './words'
 /** The places of the product, in the order of the bar. */
 export const PLACES = [
-  { to: '/today', word: 'Today' },
-  { to: '/fleet', word: 'Fleet' },
-  { to: '/shop', word: 'Shop' },
-  { to: '/outlook', word: 'Outlook' },
-  { to: '/stock', word: 'Stock' },
-  { to: '/reference', word: 'Reference' },
+  { to: '/today', word: say('today') },
+  { to: '/fleet', word: say('fleet') },
+  { to: '/shop', word: say('shop') },
+  { to: '/outlook', word: say('outlook') },
+  { to: '/stock', word: say('stock') },
+  { to: '/reference', word: say('reference') },
 ]
 
 /** Pages on which one thing is done with both hands: the phone's bar would stand where their own button is. */

@@ -61,7 +61,10 @@ function Choose({ found, onGoOn }: { found: Difference[]; onGoOn: (theirs: Diffe
         {found.length === 0 ? say('whatTheySavedAndWhat') : say('theirsIsOnFileSay')}
       </Box>
       {found.length > 0 && (
-        <Table label={say('whereTheTwoVersionsDiffer')} heads={['Entry', say('itWas'), say('onFileNow2'), 'Yours']}>
+        <Table
+          label={say('whereTheTwoVersionsDiffer')}
+          heads={[say('entry'), say('itWas'), say('onFileNow2'), say('yours2')]}
+        >
           {found.map((one, at) => (
             <tr key={one.path.join('.')}>
               <td>

@@ -26,8 +26,8 @@ const NAMES = {
   name: 'model',
   service: say('serviceDescription'),
   range: say('loadRange'),
-  maxLoadSingle: 'molded load, single',
-  maxLoadDual: 'molded load, dual',
+  maxLoadSingle: say('moldedLoadSingle2'),
+  maxLoadDual: say('moldedLoadDual2'),
   originalDepth: say('treadWhenNew'),
   utqgGrades: say('treadwearTractionTemperature'),
   snowRating: say('snowMark'),
@@ -43,14 +43,14 @@ const WINTER = [
 
 /** The entries that a field of the drawing leads to. */
 const LEADS_TO: Partial<Record<SidewallField, string>> = {
-  manufacturer: 'Manufacturer',
-  name: 'Model',
-  size: 'Size',
+  manufacturer: say('manufacturer'),
+  name: say('model'),
+  size: say('size'),
   service: say('serviceDescription2'),
   range: say('loadRange2'),
   load: say('moldedLoadSingle'),
   moldedPressure: say('moldedPressure'),
-  plies: 'Plies',
+  plies: say('plies'),
   winter: say('snowMark2'),
   grades: say('treadwearTractionTemperature2'),
 }
@@ -163,9 +163,9 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
         </Box>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.75, alignContent: 'flex-start' }}>
           <SidewallLine value={line} onChange={(text) => void readLine(text)} />
-          {entry('manufacturer', 'manufacturer', 'Manufacturer')}
-          {entry('name', 'name', 'Model', 220)}
-          {entry('size', 'size', 'Size')}
+          {entry('manufacturer', 'manufacturer', say('manufacturer'))}
+          {entry('name', 'name', say('model'), 220)}
+          {entry('size', 'size', say('size'))}
           {entry('service', 'service', say('serviceDescription2'))}
           {entry('range', 'range', say('loadRange2'), 120)}
           {entry('load', 'maxLoadSingle', say('moldedLoadSingle'), 190, units === 'US' ? 'lb' : 'kg')}
@@ -173,9 +173,9 @@ export function ModelDialog({ model, onClose }: { model: Schemas['TireModelView'
           {entry('moldedPressure', 'moldedPressure', say('moldedPressure'), 170, pressureUnit(units))}
           {entry('', 'originalDepth', say('originalTreadDepth'), 160, depthUnit(units))}
           {entry('', 'diameter', say('overallDiameter'), 170, units === 'US' ? 'in' : 'mm')}
-          {entry('plies', 'plies', 'Plies', 260)}
+          {entry('plies', 'plies', say('plies'), 260)}
           {entry('grades', 'utqgGrades', say('treadwearTractionTemperature2'), 260)}
-          {entry('', 'price', 'Price', 130, houseStyle.currencySign())}
+          {entry('', 'price', say('price'), 130, houseStyle.currencySign())}
           <Choice
             label={say('snowMark2')}
             value={form.snowRating ?? 'NONE'}

@@ -27,7 +27,7 @@ export function HandOver({ visit, may, onTook }: { visit: Visit; may: boolean; o
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {visit.work.map((work) => (
           <li key={`${work.position} ${work.label}`}>
-            <strong>{work.position ?? 'Vehicle'}</strong> {work.label}
+            <strong>{work.position ?? say('vehicle')}</strong> {work.label}
             {work.done ? `: ${work.done}` : say('notDone')}
           </li>
         ))}
@@ -37,7 +37,7 @@ export function HandOver({ visit, may, onTook }: { visit: Visit; may: boolean; o
       </Box>
       <Table
         label={say('onTheVehicle')}
-        heads={['Position', 'Tire', say('dotCode'), 'Age', say('lastPressure'), 'Target']}
+        heads={[say('position'), say('tire'), say('dotCode'), say('age'), say('lastPressure'), say('target')]}
       >
         {visit.positions.map((row) => (
           <tr key={row.position}>

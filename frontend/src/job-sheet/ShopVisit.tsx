@@ -143,7 +143,7 @@ function Compared({ visit }: { visit: Visit }) {
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 1 }}>
         {say('beforeAndAfterTheWork')}
       </Box>
-      <Table label={say('beforeAndAfterTheWork')} heads={['Measured', 'Before', 'After', 'Change']}>
+      <Table label={say('beforeAndAfterTheWork')} heads={[say('measured'), say('before'), say('after'), say('change')]}>
         {visit.compared.map((row) => (
           <tr key={row.description}>
             <td>{row.description}</td>

@@ -203,7 +203,7 @@ export function StepCard(props: {
                     loading={done.isPending}
                     sx={{ minHeight: 52, minWidth: 190, fontSize: 17 }}
                   >
-                    {step.fields.length > 0 ? say('saveAndContinue') : 'Done'}
+                    {step.fields.length > 0 ? say('saveAndContinue') : say('done')}
                   </Button>
                 )}
                 {step.canBeSkipped && !leaving && (
@@ -271,7 +271,7 @@ function Settled(props: { step: StepView; may: boolean; busy: boolean; onUndo: (
   return (
     <Box sx={{ mt: 1.5, display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
       <div>
-        <strong>{step.state === 'DONE' ? 'Done' : 'Skipped'}</strong>
+        <strong>{step.state === 'DONE' ? say('done') : say('skipped')}</strong>
         {say('by', { by: step.by })}
         {step.at && moment(step.at)}
         {step.statement && step.statement !== 'done' && `: ${step.statement}`}

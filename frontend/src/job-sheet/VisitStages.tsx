@@ -17,7 +17,11 @@ const NOTED_BY: Partial<Record<Stage['stage'], EntryCode>> = {
 /** Its words stand under the stage's own on a phone. */
 const WAY = { minHeight: 40, minWidth: 0, justifyContent: 'flex-start' }
 
-const STATE_WORD: Record<Stage['state'], string> = { DONE: 'Done', OPEN: 'Open', NOT_NEEDED: say('notNeeded') }
+const STATE_WORD: Record<Stage['state'], string> = {
+  DONE: say('done'),
+  OPEN: say('open3'),
+  NOT_NEEDED: say('notNeeded'),
+}
 
 /** From booking to hand-over: what is done, and what keeps the vehicle in, with the way to it. */
 export function VisitStages(props: { visit: Visit; may: boolean; onNote: (entry: EntryCode) => void }) {

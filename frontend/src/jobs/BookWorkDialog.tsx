@@ -79,7 +79,7 @@ export function BookWorkDialog(props: {
   return (
     <FormDialog
       title={say('bookWork', { unit: props.unit })}
-      action="Book"
+      action={say('book')}
       error={problem?.problem.fields.length ? null : book.error}
       busy={book.isPending}
       onSend={() => book.mutate()}

@@ -134,7 +134,7 @@ export function ItemFields(props: {
       }}
     >
       <Box component="legend" sx={{ float: 'left', width: '100%', p: 0 }}>
-        <strong>{item.position ?? 'Vehicle'}</strong> {item.positionName && `(${item.positionName}) `}
+        <strong>{item.position ?? say('vehicle2')}</strong> {item.positionName && `(${item.positionName}) `}
         {item.label}.{' '}
         <Box component="span" sx={{ color: 'text.secondary' }}>
           {item.reason}
@@ -220,7 +220,7 @@ export function ItemFields(props: {
               <MenuItem value="NITROGEN">{say('nitrogen')}</MenuItem>
             </TextField>
           )}
-          {result?.gas === 'NITROGEN' && figure('purity', 'Purity', '%', 130)}
+          {result?.gas === 'NITROGEN' && figure('purity', say('purity'), '%', 130)}
         </>
       )}
       {figure('note', needs('NOTE') ? say('whatWasDone') : say('noteOptional'), undefined, 260)}

@@ -126,7 +126,7 @@ export function JobCard({
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {job.items.map((item) => (
           <li key={item.id}>
-            <strong>{item.position ?? 'Vehicle'}</strong> {item.label}.{' '}
+            <strong>{item.position ?? say('vehicle2')}</strong> {item.label}.{' '}
             <Box component="span" sx={{ color: 'text.secondary' }}>
               {item.reason}
             </Box>

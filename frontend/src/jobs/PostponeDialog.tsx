@@ -26,7 +26,7 @@ export function PostponeDialog({ line, onClose }: { line: DueLine; onClose: () =
   return (
     <FormDialog
       title={say('postpone', { line: line.label, unit: line.unit, positions: line.positions.join(' ') })}
-      action="Postpone"
+      action={say('postpone2')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}

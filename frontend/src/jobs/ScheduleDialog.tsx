@@ -140,7 +140,7 @@ export function ScheduleDialog({ lines, onClose }: { lines: DueLine[]; onClose: 
           ? say('scheduleWork', { many: many(vehicles.length, say('vehicle'), say('vehicles')) })
           : say('schedule', { unit: vehicles[0]?.unit })
       }
-      action={several && leftOut.length > 0 ? say('schedule2', { count: going.length }) : 'Schedule'}
+      action={several && leftOut.length > 0 ? say('schedule2', { count: going.length }) : say('schedule3')}
       error={problem?.problem.fields.length ? null : schedule.error}
       busy={schedule.isPending}
       disabled={going.length === 0}

@@ -48,7 +48,7 @@ export function UploadStatus() {
             : say('noConnectionToTheServer')}
       </strong>
       <span>{words ? say('onThisDeviceNotSent', { words }) : say('whatIsTypedIsSaved')}</span>
-      <Link to="/offline">{stuck > 0 ? 'Resolve' : 'Offline'}</Link>
+      <Link to="/offline">{stuck > 0 ? say('resolve') : say('offline')}</Link>
     </Box>
   )
 }

@@ -31,7 +31,7 @@ export function Alerts({ alerts }: { alerts: Schemas['AlertView'][] }) {
               }}
             >
               <strong>
-                {open ? 'Open' : 'Cleared'} · {alert.title}
+                {open ? say('open') : say('cleared2')} · {alert.title}
               </strong>
               <div>{alert.statement}</div>
               <Box sx={{ color: 'text.secondary' }}>

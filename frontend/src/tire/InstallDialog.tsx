@@ -55,7 +55,7 @@ export function InstallDialog(props: { tire: TireHere; goal?: Goal; onClose: () 
   return (
     <FormDialog
       title={say('install', { number: tire.number ?? say('tire', { id: tire.id }), model: tire.model })}
-      action="Install"
+      action={say('install3')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}

@@ -65,7 +65,7 @@ export function MoveTireDialog({ tire, onClose }: { tire: Schemas['TirePageView'
         onDay={setDay}
         odometer={odometer}
         onOdometer={setOdometer}
-        odometerLabel={other ? say('odometerOf', { unit: tire.where.unit }) : 'Odometer'}
+        odometerLabel={other ? say('odometerOf', { unit: tire.where.unit }) : say('odometer')}
         wrong={form.wrong}
       />
       {other && (

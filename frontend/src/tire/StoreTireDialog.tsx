@@ -71,7 +71,7 @@ export function StoreTireDialog({ tire, onClose }: { tire: Schemas['TirePageView
             })
           : say('putItElsewhere')
       }
-      action={to === 'SCRAPPED' ? say('scrapIt') : on ? 'Remove' : 'Store'}
+      action={to === 'SCRAPPED' ? say('scrapIt') : on ? say('remove2') : say('store')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}

@@ -23,7 +23,7 @@ export function TireNumberDialog({ tire, onClose }: { tire: Schemas['TirePageVie
   return (
     <FormDialog
       title={say('numberAndPrice')}
-      action="Save"
+      action={say('save')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}

@@ -133,7 +133,7 @@ export function TirePage() {
           ) : (
             <Table
               label={say('staysOnVehicles')}
-              heads={['Where', 'From', 'To', say('odometerOn'), say('odometerOff'), 'Run']}
+              heads={[say('where'), say('from'), say('to'), say('odometerOn'), say('odometerOff'), say('run2')]}
             >
               {tire.installations.map((stay) => (
                 <tr key={`${stay.where} ${stay.from}`}>
@@ -152,7 +152,7 @@ export function TirePage() {
           <TirePhotos photos={tire.photos} />
           <TireNotes tire={tire} may={may} />
           <PhoneFold title={say('history')} about={many(tire.entries.length, say('line'), say('lines'))}>
-            <Table label={say('historyOfThisTire')} heads={['When', 'Where', 'What', 'By', '']}>
+            <Table label={say('historyOfThisTire')} heads={[say('when'), say('where'), say('what'), say('by'), '']}>
               {tire.entries.map((line) => (
                 <tr key={`${line.id} ${line.at} ${line.description}`}>
                   <Box component="td" sx={{ whiteSpace: 'nowrap', color: 'text.secondary' }}>
@@ -267,7 +267,10 @@ function ByEdge({ rows }: { rows: Schemas['EdgeRow'][] }) {
       <Box component="h2" sx={{ typography: 'h2', m: 0, mt: 3, mb: 0.75 }}>
         {say('treadByItsOwnEdges')}
       </Box>
-      <Table label={say('treadByItsOwnEdges')} heads={['When', 'Where', say('dotSide'), 'Center', say('otherSide')]}>
+      <Table
+        label={say('treadByItsOwnEdges')}
+        heads={[say('when'), say('where'), say('dotSide'), say('center'), say('otherSide')]}
+      >
         {rows.slice(0, EDGES_SHOWN).map((row) => (
           <tr key={row.at}>
             <td>{day(row.at)}</td>

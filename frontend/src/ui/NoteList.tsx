@@ -40,7 +40,7 @@ export function NoteList(props: {
     say('noteIsKept'),
   )
   const photo = useSend(
-    (key) => (chosen.current ? props.addPhoto(chosen.current, key) : Promise.reject(new Error('no file'))),
+    (key) => (chosen.current ? props.addPhoto(chosen.current, key) : Promise.reject(new Error(say('noFile')))),
     () => {},
     say('photoIsKept'),
   )

@@ -195,7 +195,7 @@ export function OdometerDialog({ vehicle, onClose }: { vehicle: Schemas['Vehicle
         odometer={odometer}
         onOdometer={setOdometer}
         odometerHint={say('asItShows')}
-        odometerLabel={vehicle.odometer ? say('odometerLast', { odometer: vehicle.odometer }) : 'Odometer'}
+        odometerLabel={vehicle.odometer ? say('odometerLast', { odometer: vehicle.odometer }) : say('odometer')}
         wrong={form.wrong}
       />
     </FormDialog>

@@ -55,7 +55,7 @@ export function StartWalkAround({
     start.mutate(scope)
   }
   if (unit !== undefined) {
-    const word = open === undefined ? 'Start' : 'Continue'
+    const word = open === undefined ? say('start') : say('continue')
     return (
       <Button
         variant="contained"

@@ -30,14 +30,14 @@ export interface VehicleContext {
 export const useVehicle = () => useOutletContext<VehicleContext>()
 
 const TABS = [
-  { to: '', word: 'Overview' },
+  { to: '', word: say('overview') },
   { to: 'load-pressure', word: 'Load & pressure' },
-  { to: 'wear', word: 'Wear' },
-  { to: 'rotation', word: 'Rotation' },
-  { to: 'sensors', word: 'Sensors' },
-  { to: 'jobs', word: 'Jobs' },
+  { to: 'wear', word: say('wear') },
+  { to: 'rotation', word: say('rotation') },
+  { to: 'sensors', word: say('sensors') },
+  { to: 'jobs', word: say('jobs') },
   { to: 'dot-sheet', word: say('dotSheet') },
-  { to: 'history', word: 'History' },
+  { to: 'history', word: say('history') },
 ]
 
 /** Pages that are about what the diagram shows. */

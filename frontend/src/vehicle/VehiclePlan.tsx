@@ -32,13 +32,13 @@ export function VehiclePlan({ vehicle, picked, pick, isMatter }: Props) {
   const shown = chosen ?? usual
   const ways: [Shown, string][] = phone
     ? [
-        ['hidden', 'Hide'],
-        ['strip', 'Strip'],
-        ['whole', 'Whole'],
+        ['hidden', say('hide')],
+        ['strip', say('strip')],
+        ['whole', say('whole')],
       ]
     : [
-        ['strip', 'Strip'],
-        ['whole', 'Whole'],
+        ['strip', say('strip')],
+        ['whole', say('whole')],
       ]
   return (
     <Box

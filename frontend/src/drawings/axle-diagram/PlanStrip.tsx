@@ -9,11 +9,11 @@ import { say } from './words'
 type Mark = PlacedTire['mark']
 
 const ROLE: Record<Plan['axles'][number]['role'], string> = {
-  STEER: 'Steer',
-  DRIVE: 'Drive',
-  TAG: 'Tag',
-  PUSHER: 'Pusher',
-  TRAILER: 'Trailer',
+  STEER: say('steer'),
+  DRIVE: say('drive'),
+  TAG: say('tag'),
+  PUSHER: say('pusher'),
+  TRAILER: say('trailer'),
 }
 
 /**

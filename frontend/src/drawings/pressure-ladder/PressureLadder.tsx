@@ -142,7 +142,7 @@ export function PressureLadder({ ladder, title }: { ladder: Ladder; title: strin
   )
 }
 
-const short = (words: string) => (words === 'Placard equivalent' ? 'Equivalent' : words)
+const short = (words: string) => (words === 'Placard equivalent' ? say('equivalent') : words)
 
 function spoken(ladder: Ladder): string {
   const flags = ladder.methods.map((flag) =>

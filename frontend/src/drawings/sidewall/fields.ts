@@ -31,7 +31,7 @@ export interface PlacedField {
 export const FIELDS: PlacedField[] = [
   {
     field: 'name',
-    title: 'Model',
+    title: say('model'),
     molded: 'FELLGRIP',
     ring: 'outer',
     at: 0,
@@ -40,7 +40,7 @@ export const FIELDS: PlacedField[] = [
   },
   {
     field: 'manufacturer',
-    title: 'Manufacturer',
+    title: say('manufacturer'),
     molded: 'OSSIVELD',
     ring: 'inner',
     at: 0,
@@ -49,7 +49,7 @@ export const FIELDS: PlacedField[] = [
   },
   {
     field: 'size',
-    title: 'Size',
+    title: say('size'),
     molded: 'LT245/75R17',
     ring: 'outer',
     at: 78,
@@ -72,8 +72,7 @@ export const FIELDS: PlacedField[] = [
     ring: 'outer',
     at: 152,
     span: 62,
-    explains:
-      'A letter that stands for a ply rating (E is 10); SL or XL on passenger tires. The usual pressure that goes with a letter is a hint only: wide flotation sizes differ.',
+    explains: say('letterThatStandsForA'),
   },
   {
     field: 'directional',
@@ -104,7 +103,7 @@ export const FIELDS: PlacedField[] = [
   },
   {
     field: 'plies',
-    title: 'Plies',
+    title: say('plies'),
     molded: say('tread2Steel'),
     ring: 'inner',
     at: 262,
@@ -135,7 +134,7 @@ export const FIELDS: PlacedField[] = [
 export const BESIDE: Omit<PlacedField, 'ring' | 'at' | 'span'>[] = [
   {
     field: 'tubeless',
-    title: 'Tubeless',
+    title: say('tubeless'),
     molded: 'TUBELESS',
     explains: say('holdsAirWithoutATube'),
   },

@@ -44,9 +44,9 @@ export function DriverReport() {
     <Box component="main" sx={{ maxWidth: 520, mx: 'auto', p: 2, display: 'grid', gap: 2 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <img src="/mark.svg" width={26} height={26} alt="" />
-        <Title>{form.data ? say('reportOn', { unit: form.data.unit }) : 'Report'}</Title>
+        <Title>{form.data ? say('reportOn', { unit: form.data.unit }) : say('report')}</Title>
         <Box component="h1" sx={{ typography: 'h1', m: 0 }}>
-          {form.data ? say('reportOn', { unit: form.data.unit }) : 'Report'}
+          {form.data ? say('reportOn', { unit: form.data.unit }) : say('report')}
         </Box>
       </Box>
       {form.isPending && <LoadingLines lines={4} />}

@@ -18,10 +18,10 @@ type Group = DueLine['group']
 /** The groups with what each means for the vehicle; routine work stands in single lines. */
 const GROUPS: Record<Group, { title: string; means: string; routine: boolean }> = {
   DO_NOT_OPERATE: { title: say('doNotOperate'), means: say('untilTheWorkIsComplete'), routine: false },
-  OVERDUE: { title: 'Overdue', means: say('mayBeOperated'), routine: false },
+  OVERDUE: { title: say('overdue2'), means: say('mayBeOperated'), routine: false },
   THIS_WEEK: { title: say('thisWeek'), means: '', routine: true },
   NEXT_30_DAYS: { title: say('next30Days'), means: '', routine: true },
-  LATER: { title: 'Later', means: '', routine: true },
+  LATER: { title: say('later'), means: '', routine: true },
 }
 
 /** From so many rows in one group on, each takes a single line: all of them are wanted on the first screen. */
@@ -164,7 +164,7 @@ export function DueList({
                 onClick={() => setFolded({ ...folded, [count.group]: !isFolded })}
                 sx={{ minWidth: 44, minHeight: { xs: 44, sm: 26 }, p: 0 }}
               >
-                {isFolded ? 'Show' : 'Hide'}
+                {isFolded ? say('show2') : say('hide')}
               </Button>
             </Box>
             {!isFolded && (

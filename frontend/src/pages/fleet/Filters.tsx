@@ -115,7 +115,7 @@ export function Filters({ filter, text, fleet, set }: Props) {
           value={text}
           onChange={(event) => set('text', event.target.value)}
           sx={{ width: 110 }}
-          slotProps={{ htmlInput: { 'aria-label': 'Find' } }}
+          slotProps={{ htmlInput: { 'aria-label': say('find') } }}
         />
       </Box>
     </>

@@ -85,14 +85,14 @@ export function ImportExport() {
         <em>{say('lfPsi')}</em>, <em>{say('rroTread')}</em>
         {say('everythingIsCheckedFirstNothing')}
       </Box>
-      <Table label={say('columnsOfTheFile')} heads={['Header', 'Contents', '']}>
+      <Table label={say('columnsOfTheFile')} heads={[say('header'), say('contents'), '']}>
         {columns.map((column) => (
           <tr key={column.name}>
             <td>
               <strong>{column.name}</strong>
             </td>
             <td>{column.meaning}</td>
-            <td>{column.required ? 'needed' : 'Optional'}</td>
+            <td>{column.required ? 'needed' : say('optional')}</td>
           </tr>
         ))}
       </Table>

@@ -262,7 +262,7 @@ function Outcome({ result }: { result: Result }) {
           label={say('showTheGoodRowsToo')}
         />
       )}
-      <Table label={say('outcomeByRow')} heads={['Line', 'Row', 'Outcome']}>
+      <Table label={say('outcomeByRow')} heads={[say('line2'), say('row2'), say('outcome')]}>
         {shown.map((row, at) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: rows of one answer keep their places, and a line may be several of them
           <tr key={at}>

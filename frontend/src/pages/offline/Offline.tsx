@@ -52,7 +52,7 @@ export function Offline() {
       {held.sheets.length === 0 ? (
         <p>{say('noVehiclesSavedForOffline')}</p>
       ) : (
-        <Table label={say('onThisDevice')} heads={['Vehicle', 'Walk-around', 'Waits', '']} stacked>
+        <Table label={say('onThisDevice')} heads={[say('vehicle'), 'Walk-around', say('waits'), '']} stacked>
           {[...held.sheets]
             .sort((one, other) => one.walkAround.unit.localeCompare(other.walkAround.unit))
             .map((sheet) => (
@@ -104,7 +104,7 @@ function Row({ sheet, entries, photos }: { sheet: Sheet; entries: WaitingEntry[]
             </Link>{' '}
             {photo.problem
               ? say('photoRefused', { message: photo.problem.fields[0]?.message ?? photo.problem.detail })
-              : 'a photo'}
+              : say('photo')}
           </div>
         ))}
         {sheet.finish && (

@@ -89,7 +89,10 @@ export function MonthlyReport() {
           </Box>
         </Part>
         <Part title={say('checkedOnTime')}>
-          <Table label={say('checkedOnTime')} heads={[say('vehicleClass'), 'Tires', say('onTime'), 'Overdue']}>
+          <Table
+            label={say('checkedOnTime')}
+            heads={[say('vehicleClass'), say('tires2'), say('onTime'), say('overdue')]}
+          >
             {view.checked.map((line) => (
               <tr key={line.vehicleClass}>
                 <td>{line.vehicleClass}</td>
@@ -106,7 +109,7 @@ export function MonthlyReport() {
             <Table
               label={say('leaksAndWear')}
               count={view.findings.length}
-              heads={['Vehicle', 'Tire', 'What', 'Figure']}
+              heads={[say('vehicle2'), say('tire'), say('what'), say('figure')]}
             >
               <LongList
                 of={view.findings}
@@ -134,7 +137,7 @@ export function MonthlyReport() {
 
 const KINDS: Look[] = [
   { name: say('tiresReceived'), fill: color.petrol },
-  { name: 'Labor', fill: color.watch, hatch: 'rising' },
+  { name: say('labor'), fill: color.watch, hatch: 'rising' },
 ]
 
 const monthName = (month: string) =>
@@ -150,7 +153,7 @@ function Past({ view }: { view: Schemas['MonthlyReportView'] }) {
       <Figures
         title={say('spendingByMonth')}
         about={say('laborIsTheJobsTime')}
-        heads={['Month', say('tiresReceived'), 'Labor', 'Total']}
+        heads={[say('month'), say('tiresReceived'), say('labor'), say('total')]}
         rows={view.spending.map((one) => [monthName(one.month), one.tires, one.labor, one.total])}
       >
         {spent ? (
@@ -172,7 +175,7 @@ function Past({ view }: { view: Schemas['MonthlyReportView'] }) {
       <Figures
         title={say('checkedOnTimeByWeek')}
         about={say('shareOfTiresWhoseLast')}
-        heads={[say('weekFrom'), 'Tires', say('onTime')]}
+        heads={[say('weekFrom'), say('tires2'), say('onTime')]}
         rows={view.onTimeByWeek.map((one) => [day(one.from), one.tires, `${one.percent}%`])}
       >
         <StackedColumns
@@ -186,7 +189,7 @@ function Past({ view }: { view: Schemas['MonthlyReportView'] }) {
       </Figures>
       <Figures
         title={say('retiredByCause12Months')}
-        heads={['Cause', say('thisMonth'), say('at12Months')]}
+        heads={[say('cause'), say('thisMonth'), say('at12Months')]}
         rows={view.causesOfYear.map((one) => [
           one.cause,
           view.causes.find((now) => now.cause === one.cause)?.tires ?? 0,

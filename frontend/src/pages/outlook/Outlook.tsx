@@ -170,10 +170,10 @@ function Compared(props: { view: View; chosen: Strategy; onChoose: (strategy: St
       <Table
         label={say('strategiesOver15Years')}
         heads={[
-          'Strategy',
-          'Cost',
-          'Tires',
-          'Sensors',
+          say('strategy'),
+          say('cost'),
+          say('tires2'),
+          say('sensors'),
           say('daysInShop'),
           say('unusedLife'),
           say('oldestSteer'),
@@ -251,14 +251,14 @@ function Ahead({ view }: { view: View }) {
         <Table
           label={say('byYear')}
           heads={[
-            'Year',
+            say('year'),
             say('byQuarter'),
-            'Tires',
-            'Sensors',
+            say('tires2'),
+            say('sensors'),
             'Tires $',
             'Sensors $',
             'Labor $',
-            'Total',
+            say('total'),
             say('unusedLife'),
           ]}
         >

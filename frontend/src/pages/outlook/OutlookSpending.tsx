@@ -9,9 +9,9 @@ import { Figures } from '../../ui/Figures'
 import { say } from './words'
 
 const KINDS: Look[] = [
-  { name: 'Tires', fill: color.petrol },
-  { name: 'Sensors', fill: color.plan, hatch: 'dots' },
-  { name: 'Labor', fill: color.watch, hatch: 'rising' },
+  { name: say('tires2'), fill: color.petrol },
+  { name: say('sensors'), fill: color.plan, hatch: 'dots' },
+  { name: say('labor'), fill: color.watch, hatch: 'rising' },
 ]
 
 /** The years in one picture each: what the chosen strategy spends, and how the strategies drift apart. */
@@ -25,7 +25,7 @@ export function OutlookSpending({ view }: { view: Schemas['OutlookView'] }) {
         title={say('spendingByYear', {
           strategies: view.strategies.find((one) => one.strategy === view.strategy)?.title,
         })}
-        heads={['Year', 'Tires $', 'Sensors $', 'Labor $', 'Total']}
+        heads={[say('year'), 'Tires $', 'Sensors $', 'Labor $', say('total')]}
         rows={view.years.map((one) => [one.year, one.tireMoney, one.sensorMoney, one.laborMoney, one.money])}
       >
         <StackedColumns
@@ -40,7 +40,7 @@ export function OutlookSpending({ view }: { view: Schemas['OutlookView'] }) {
       </Figures>
       <Figures
         title={say('spentUntilThenByStrategy')}
-        heads={['Year', ...view.strategies.map((one) => one.title)]}
+        heads={[say('year'), ...view.strategies.map((one) => one.title)]}
         rows={years.map((year, at) => [year, ...view.strategies.map((one) => roundMoney(one.spentByYear[at] ?? 0))])}
       >
         <Lines

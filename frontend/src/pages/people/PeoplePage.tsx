@@ -45,7 +45,7 @@ export function PeoplePage() {
         )
       }
     >
-      <Table label={say('people')} heads={['Name', 'Role', 'Account', '']}>
+      <Table label={say('people')} heads={[say('name'), say('role'), say('account'), '']}>
         {people.data.map((person) => (
           <Box component="tr" key={person.id} sx={person.id === at ? { background: color.picked } : {}}>
             <td>
@@ -103,7 +103,7 @@ function PersonDialog({ person, onClose }: { person: Person | undefined; onClose
   return (
     <FormDialog
       title={person ? say('change2', { person: person.name }) : say('addAPerson2')}
-      action={person ? 'Save' : 'Add'}
+      action={person ? say('save') : say('add')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}

@@ -188,7 +188,12 @@ export function Questions() {
               <Table
                 label={say('answer')}
                 count={answer.data.lines.length}
-                heads={['Vehicle', 'Tire', say('whatThereIsToSay'), ...(asked.length > 1 ? ['Question'] : [])]}
+                heads={[
+                  say('vehicle2'),
+                  say('tire'),
+                  say('whatThereIsToSay'),
+                  ...(asked.length > 1 ? [say('question')] : []),
+                ]}
               >
                 <LongList
                   of={answer.data.lines}

@@ -87,12 +87,12 @@ export function Calculator() {
         aria-label={say('tireAndLoad')}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, mb: 2.5, maxWidth: 1100 }}
       >
-        {field('sidewall', 'Sidewall', undefined, 270, say('forExampleLt24575'))}
+        {field('sidewall', say('sidewall'), undefined, 270, say('forExampleLt24575'))}
         {field('molded', say('moldedPressure'), pressureUnit(units), 160)}
         {field('single', say('moldedLoadSingle'), loadUnit(units), 180, say('blankByLoadIndex'))}
         {field('dualLoad', say('moldedLoadDual'), loadUnit(units), 180)}
-        {field('manufacturer', 'Manufacturer', undefined, 150, say('findsAChartOnFile'))}
-        {field('model', 'Model', undefined, 150)}
+        {field('manufacturer', say('manufacturer'), undefined, 150, say('findsAChartOnFile'))}
+        {field('model', say('model'), undefined, 150)}
         {field('left', say('leftEnd'), loadUnit(units), 150)}
         {field('right', say('rightEnd'), loadUnit(units), 150)}
         {field('axle', say('orTheWholeAxle'), loadUnit(units), 160)}

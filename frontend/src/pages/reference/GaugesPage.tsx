@@ -50,7 +50,7 @@ export function GaugesPage() {
       {query.data.length === 0 ? (
         <p>{say('noGaugeIsOnFile')}</p>
       ) : (
-        <Table label={say('gauges')} heads={['Name', 'Reads', 'Checked', 'Due', '']}>
+        <Table label={say('gauges')} heads={[say('name'), say('reads'), say('checked2'), say('due'), '']}>
           {query.data.map((gauge) => (
             <tr key={gauge.id}>
               <td>
@@ -102,7 +102,7 @@ function Retire({ gauge }: { gauge: Gauge }) {
   )
   return (
     <Button size="small" onClick={turn.send} disabled={turn.busy}>
-      {gauge.retired ? 'Restore' : 'Retire'} <ByEar>{gauge.name}</ByEar>
+      {gauge.retired ? say('restore') : say('retire')} <ByEar>{gauge.name}</ByEar>
     </Button>
   )
 }

@@ -56,7 +56,7 @@ export function Patterns() {
       about={say('wearPatternsTheirCauses')}
       actions={
         <Button variant="contained" onClick={() => setPracticing(!practicing)}>
-          {practicing ? say('backToTheCards') : 'Practice'}
+          {practicing ? say('backToTheCards') : say('practice')}
         </Button>
       }
     >

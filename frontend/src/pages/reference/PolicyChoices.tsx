@@ -31,7 +31,7 @@ export function PolicyChoices({ may }: { may: boolean }) {
         {say('policyChoices')}
       </Box>
       <p style={{ marginTop: 4 }}>{say('vehicleClassChoiceOverrides')}</p>
-      <Table label={say('policyChoices')} heads={['Choice', 'Default', say('setBy'), '']}>
+      <Table label={say('policyChoices')} heads={[say('choice'), say('default'), say('setBy'), '']}>
         {choices.data.map((choice) => (
           <tr key={choice.choice}>
             <td>

@@ -49,7 +49,7 @@ export function PolicyPage() {
             word: policy.data.find((one) => one.topic === topic)?.topicTitle ?? '',
             show: () => <Numbers of={policy.data.filter((one) => one.topic === topic)} open={setOpen} may={may} />,
           })),
-          { key: 'choices', word: 'Choices', show: () => <PolicyChoices may={may} /> },
+          { key: 'choices', word: say('choices'), show: () => <PolicyChoices may={may} /> },
         ]}
       />
       {!may && <p>{say('onlyAManagerCanChange')}</p>}
@@ -62,7 +62,7 @@ export function PolicyPage() {
 function Numbers({ of, open, may }: { of: Number[]; open: (number: Number) => void; may: boolean }) {
   const [marked] = useAddress('at')
   return (
-    <Table label={say('policyNumbers')} heads={['Number', 'Default', say('stricterIs'), say('setBy'), '']}>
+    <Table label={say('policyNumbers')} heads={[say('number'), say('default'), say('stricterIs'), say('setBy'), '']}>
       {of.map((number) => (
         <tr
           key={number.number}

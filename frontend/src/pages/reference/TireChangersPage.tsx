@@ -59,7 +59,7 @@ export function TireChangersPage() {
         <Table
           label={say('tireChangers')}
           heads={[
-            'Machine',
+            say('machine'),
             say('maximumTireDiameter'),
             say('rimDiameter'),
             say('maximumWidth'),
@@ -113,11 +113,11 @@ export function TireChangersPage() {
 type Form = Schemas['TireChangerRequest']
 
 const NAMES = {
-  type: 'how it holds',
-  maxTireDiameter: 'tire diameter at most',
-  minRimDiameter: 'rim from',
-  maxRimDiameter: 'rim up to',
-  maxWidth: 'width at most',
+  type: say('howItHolds2'),
+  maxTireDiameter: say('tireDiameterAtMost2'),
+  minRimDiameter: say('rimFrom2'),
+  maxRimDiameter: say('rimUpTo'),
+  maxWidth: say('widthAtMost'),
   valvePositions: 'valve:',
 }
 

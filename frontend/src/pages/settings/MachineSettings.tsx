@@ -19,7 +19,7 @@ import { say } from './words'
 type Scope = Schemas['MachineTokenView']['scopes'][number]
 
 const SCOPES: [Scope, string][] = [
-  ['ODOMETERS', 'Odometers'],
+  ['ODOMETERS', say('odometers')],
   ['PRESSURES', say('sensorPressures')],
   ['SENSOR_ALARMS', say('sensorAlarms')],
   ['GAUGE_READINGS', say('gaugeAndAnalyzerReadings')],

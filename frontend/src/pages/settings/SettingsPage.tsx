@@ -142,11 +142,11 @@ function Fleet({ settings }: { settings: Settings }) {
           width={210}
         />
         <Choice
-          label="A week begins on"
+          label={say('weekBegins')}
           value={weekStart}
           options={[
-            ['MONDAY', 'Monday'],
-            ['SUNDAY', 'Sunday'],
+            ['MONDAY', say('monday')],
+            ['SUNDAY', say('sunday')],
           ]}
           onChange={setWeekStart}
           width={180}

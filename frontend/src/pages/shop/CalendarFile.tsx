@@ -11,7 +11,7 @@ import { many, moment } from '../../units/format'
 import { say } from './words'
 
 const OUTCOMES: Record<Schemas['ImportedBookingView']['outcome'], string> = {
-  NEW: 'New',
+  NEW: say('new'),
   REMOVED: say('noLongerInTheFile'),
 }
 
@@ -106,7 +106,7 @@ function Look(props: { found: Schemas['ImportedBookingsView']; name: string; bus
         <Box sx={{ maxHeight: 320, overflowY: 'auto' }}>
           <Table
             label={say('whatTheFileChanges')}
-            heads={['Unit', say('awayFrom'), 'Until', 'Why', say('whatHappens')]}
+            heads={[say('unit'), say('awayFrom'), say('until2'), say('why'), say('whatHappens')]}
             stacked
           >
             {found.lines.map((line) => (

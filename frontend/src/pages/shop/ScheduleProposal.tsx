@@ -153,7 +153,10 @@ function Found({ plan, busy, onTake }: { plan: Plan; busy: boolean; onTake: () =
         </Alert>
       )}
       <Box sx={{ maxHeight: 320, overflowY: 'auto' }}>
-        <Table label={say('proposedSchedule')} heads={['Vehicle', 'When', 'Where', 'Who', 'Work', 'Due', 'Was']}>
+        <Table
+          label={say('proposedSchedule')}
+          heads={[say('vehicle'), say('when'), say('where'), say('who'), say('work'), say('due2'), say('was')]}
+        >
           {plan.jobs.map((job) => (
             <tr key={`${job.unit} ${job.day} ${job.start} ${job.bay}`}>
               <td>

@@ -2,9 +2,9 @@ import { AreaNav } from '../../ui/AreaNav'
 import { say } from './words'
 
 const PAGES = [
-  { to: '/shop', word: 'Jobs' },
-  { to: '/shop/calendar', word: 'Schedule' },
-  { to: '/shop/setup', word: 'Setup' },
+  { to: '/shop', word: say('jobs2') },
+  { to: '/shop/calendar', word: say('schedule') },
+  { to: '/shop/setup', word: say('setup') },
 ]
 
 /** What is planned, where it stands in the bays, and what the shops can do. */

@@ -31,7 +31,7 @@ const ofFact = (what: string, unknown: string): Pick<Column<Model>, 'by' | 'cell
 const COLUMNS: Column<Model>[] = [
   {
     key: 'sidewall',
-    head: 'Sidewall',
+    head: say('sidewall'),
     sx: { whiteSpace: 'nowrap' },
     by: (model) => model.sidewall,
     cell: (model) => model.sidewall,
@@ -49,7 +49,7 @@ const COLUMNS: Column<Model>[] = [
   { key: 'tread', head: say('newTread'), ...ofFact(say('originalTreadDepth'), say('notRead')) },
   {
     key: 'price',
-    head: 'Price',
+    head: say('price'),
     by: (model) => figure(model.form.price),
     cell: (model) => model.form.price && money(model.form.price),
   },
@@ -67,7 +67,7 @@ export function Catalog() {
   const columns: Column<Model>[] = [
     {
       key: 'model',
-      head: 'Model',
+      head: say('model'),
       stays: true,
       by: (model) => model.title,
       cell: (model) => (

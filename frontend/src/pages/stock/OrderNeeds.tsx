@@ -118,15 +118,15 @@ function OneSupplier({ list }: { list: List }) {
       <Table
         label={say('toOrderFrom', { supplier: list.supplier })}
         heads={[
-          'Model',
-          'Needed',
+          say('model'),
+          say('needed'),
           say('inStock'),
           say('onOrder'),
           say('toOrder'),
           say('orderBy'),
           say('neededBy'),
-          'Total',
-          'Jobs',
+          say('total'),
+          say('jobs'),
         ]}
       >
         {list.lines.map((line) => (
@@ -171,7 +171,7 @@ function SupplierPart() {
       <Box component="h2" sx={{ typography: 'h3', m: 0, mb: 0.5 }}>
         {say('suppliers')}
       </Box>
-      <Table label={say('suppliers')} heads={['Name', 'Mail', say('leadTime'), 'Delivers', '']}>
+      <Table label={say('suppliers')} heads={[say('name'), say('mail'), say('leadTime'), say('delivers'), '']}>
         {(suppliers.data ?? []).map((one) => (
           <tr key={one.id}>
             <td>{one.name}</td>

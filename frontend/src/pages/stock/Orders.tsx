@@ -85,7 +85,7 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
       </Box>
       <Table
         label={say('linesOfTheOrderFrom', { supplier: order.supplier })}
-        heads={['Model', 'Ordered', 'Received', 'Price', '', 'Delivered']}
+        heads={[say('model'), say('ordered2'), say('received'), say('price'), '', say('delivered')]}
       >
         {order.lines.map((line) => (
           <tr key={line.id}>
@@ -114,7 +114,7 @@ function OneOrder({ order, onReceive }: { order: Order; onReceive: (line: Line) 
               {line.deliveries.map((came) => (
                 <Box key={came.id} sx={{ mb: 0.5 }}>
                   {came.tireId ? <Link to={`/tires/${came.tireId}`}>{came.code}</Link> : came.code}{' '}
-                  {came.accepted ? 'Received' : <strong>{say('refused')}</strong>}
+                  {came.accepted ? say('received') : <strong>{say('refused')}</strong>}
                   {came.differences.length > 0 &&
                     say('acceptedWithDifference', { differences: came.differences.join('; ') })}
                   {came.note && `: ${came.note}`}

@@ -45,7 +45,15 @@ export function Parts() {
           <Table
             label={say('partsAt', { yard })}
             stacked
-            heads={['Part', say('onTheShelf'), say('openJobsTake'), say('orderAt'), say('fillUp'), say('toOrder'), '']}
+            heads={[
+              say('part2'),
+              say('onTheShelf'),
+              say('openJobsTake'),
+              say('orderAt'),
+              say('fillUp'),
+              say('toOrder'),
+              '',
+            ]}
           >
             {parts.data
               .filter((row) => row.yard === yard)
@@ -115,7 +123,7 @@ function CountDialog({ row, received, onClose }: { row: Row; received: boolean; 
   return (
     <FormDialog
       title={say('receiveAt', { received, row: row.label.toLowerCase(), yard: row.yard })}
-      action={received ? 'Receive' : say('saveTheCount')}
+      action={received ? say('receive4') : say('saveTheCount')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -154,7 +162,7 @@ function LevelDialog({ row, onClose }: { row: Row; onClose: () => void }) {
   return (
     <FormDialog
       title={say('whenToOrder', { row: row.label.toLowerCase(), yard: row.yard })}
-      action="Save"
+      action={say('save')}
       error={form.error}
       busy={form.busy}
       onSend={form.send}
@@ -186,7 +194,7 @@ export function PartsToOrder() {
       {short.length > 0 && (
         <Table
           label={say('partsToOrder')}
-          heads={['Yard', 'Part', say('onTheShelf'), say('openJobsTake'), say('toOrder')]}
+          heads={[say('yard'), say('part2'), say('onTheShelf'), say('openJobsTake'), say('toOrder')]}
         >
           {short.map((row) => (
             <tr key={`${row.yard} ${row.part}`}>

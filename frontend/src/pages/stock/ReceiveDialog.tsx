@@ -94,7 +94,7 @@ export function ReceiveDialog(props: {
       title={say('receive2', { model: line.model })}
       action={
         came.length === 0
-          ? 'Receive'
+          ? say('receive4')
           : say('receive3', { count: came.filter((tire) => tire.accepted !== false).length })
       }
       error={form.error}

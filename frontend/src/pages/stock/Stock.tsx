@@ -29,7 +29,7 @@ const STATE_WORDS: Record<Row['state'], string> = {
 const columns: Column<Row>[] = [
   {
     key: 'tire',
-    head: 'Tire',
+    head: say('tire3'),
     stays: true,
     by: (row) => row.number,
     cell: (row) => (
@@ -40,7 +40,7 @@ const columns: Column<Row>[] = [
   },
   {
     key: 'model',
-    head: 'Model',
+    head: say('model'),
     by: (row) => `${row.model} ${row.sidewall}`,
     cell: (row) => (
       <>
@@ -56,7 +56,7 @@ const columns: Column<Row>[] = [
   { key: 'dot', head: say('dotWeek'), sx: { fontFamily: mono }, cell: (row) => row.dot ?? say('notRead') },
   {
     key: 'age',
-    head: 'Age',
+    head: say('age'),
     sx: { whiteSpace: 'nowrap' },
     by: (row) => row.ageYears,
     cell: (row) => (row.ageYears === undefined ? say('notKnown') : `${row.ageYears.toFixed(1)} y`),
@@ -70,7 +70,7 @@ const columns: Column<Row>[] = [
   },
   {
     key: 'where',
-    head: 'Where',
+    head: say('where'),
     by: (row) => row.yard && `${row.yard} ${row.shelf}`,
     cell: (row) => (
       <>
@@ -83,14 +83,14 @@ const columns: Column<Row>[] = [
   },
   {
     key: 'since',
-    head: 'Since',
+    head: say('since'),
     sx: { whiteSpace: 'nowrap', color: 'text.secondary' },
     by: (row) => row.since,
     cell: (row) => day(row.since),
   },
   {
     key: 'price',
-    head: 'Price',
+    head: say('price'),
     sx: { whiteSpace: 'nowrap', textAlign: 'right' },
     by: (row) => (row.price === undefined ? undefined : Number.parseFloat(row.price.replace(/[^\d.]/g, ''))),
     cell: (row) => row.price,

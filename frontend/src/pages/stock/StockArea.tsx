@@ -5,8 +5,8 @@ const PAGES = [
   { to: '/stock', word: say('inStock') },
   { to: '/stock/to-order', word: say('toOrder') },
   { to: '/stock/orders', word: say('ordersAndReceiving') },
-  { to: '/stock/parts', word: 'Parts' },
-  { to: '/stock/catalog', word: 'Catalog' },
+  { to: '/stock/parts', word: say('parts') },
+  { to: '/stock/catalog', word: say('catalog') },
 ]
 
 /** Tires not on a vehicle, what is ordered, and the models they are of. */

@@ -50,7 +50,7 @@ export function Today() {
           value={of.yard ?? ''}
           onChange={(event) => setYard(event.target.value)}
           sx={{ ml: 'auto', minWidth: 130, '& .MuiInputBase-root': { height: { xs: 44, sm: 36 } } }}
-          slotProps={{ select: { SelectDisplayProps: { 'aria-label': 'Yard', 'aria-labelledby': '' } } }}
+          slotProps={{ select: { SelectDisplayProps: { 'aria-label': say('yard'), 'aria-labelledby': '' } } }}
         >
           {of.yards.map((one) => (
             <MenuItem key={one} value={one}>

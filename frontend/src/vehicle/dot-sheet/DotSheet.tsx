@@ -44,7 +44,16 @@ export function DotSheet() {
       </Box>
       <Table
         label={say('dotDatesByPosition')}
-        heads={['Position', say('dotCode'), say('weekOf'), 'Age', 'Limit', 'Reached', 'Left', 'Tire']}
+        heads={[
+          say('position'),
+          say('dotCode'),
+          say('weekOf'),
+          say('age'),
+          say('limit'),
+          say('reached'),
+          say('left'),
+          say('tire'),
+        ]}
       >
         {sheet.data.rows.map((row) => (
           <tr key={row.position}>

@@ -35,7 +35,7 @@ export function WheelFields(props: {
   const axles = [...new Set(places.map((place) => place.axle))]
   const groups: Group[] = axles.flatMap((axle) => {
     const positions = places.filter((place) => place.axle === axle).map((place) => place.position)
-    const title = axle === 0 ? 'Spares' : say('axle2', { axle })
+    const title = axle === 0 ? say('spares2') : say('axle2', { axle })
     return apart.includes(axle) || !allAlike(wheelsFor(form, positions))
       ? positions.map((position) => ({ title: position, positions: [position] }))
       : [{ title, positions }]
@@ -66,7 +66,7 @@ export function WheelFields(props: {
           onClick={() => setApart(apart.includes(axle) ? apart.filter((one) => one !== axle) : [...apart, axle])}
         >
           {apart.includes(axle)
-            ? `${axle === 0 ? 'Spares' : say('axle2', { axle })} together`
+            ? `${axle === 0 ? say('spares2') : say('axle2', { axle })} together`
             : say('wheelsOfDiffer', { axle: axle === 0 ? say('spares') : say('axle3', { axle }) })}
         </Button>
       ))}
@@ -121,14 +121,14 @@ function OneWheel(props: {
         width={150}
       />
       {text('rimDiameter', say('rimDiameter'), 130, 'in')}
-      {text('rimWidth', 'Width', 130, 'in')}
-      {text('lugCount', 'Nuts', 110)}
-      {text('torque', 'Torque', 150, units === 'US' ? 'ft·lb' : 'N·m')}
+      {text('rimWidth', say('width'), 130, 'in')}
+      {text('lugCount', say('nuts'), 110)}
+      {text('torque', say('torque'), 150, units === 'US' ? 'ft·lb' : 'N·m')}
       {text('maximumPressure', say('maxPressure'), 170, pressureUnit(units))}
       {text('maximumLoad', say('maxLoad'), 150, units === 'US' ? 'lb' : 'kg')}
       {text('nutSeat', say('nutSeat'), 190)}
-      {text('material', 'Material', 170)}
-      {text('valveType', 'Valve', 190)}
+      {text('material', say('material'), 170)}
+      {text('valveType', say('valve'), 190)}
       <FormControlLabel
         control={
           <Checkbox

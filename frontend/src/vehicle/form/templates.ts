@@ -15,15 +15,15 @@ const trailer = { role: 'TRAILER', tires: 2 } as const
 const trailerDual = { role: 'TRAILER', tires: 4 } as const
 
 export const TEMPLATES: readonly Template[] = [
-  { name: 'Van', form: { type: 'VAN', axles: [steer, drive], spares: 0 } },
-  { name: 'Pickup', form: { type: 'PICKUP', axles: [steer, drive], spares: 1 } },
+  { name: say('van'), form: { type: 'VAN', axles: [steer, drive], spares: 0 } },
+  { name: say('pickup'), form: { type: 'PICKUP', axles: [steer, drive], spares: 1 } },
   { name: say('pickupDualRears'), form: { type: 'PICKUP', axles: [steer, dual], spares: 1 } },
   { name: say('twoAxleTruck'), form: { type: 'TRUCK', axles: [steer, dual], spares: 0 } },
-  { name: 'Tractor', form: { type: 'TRACTOR', axles: [steer, dual, dual], spares: 0 } },
+  { name: say('tractor'), form: { type: 'TRACTOR', axles: [steer, dual, dual], spares: 0 } },
   { name: say('shuttleBus'), form: { type: 'BUS', axles: [steer, dual], spares: 0 } },
   { name: say('coachWithTagAxle'), form: { type: 'BUS', axles: [steer, dual, tag], spares: 0 } },
   { name: say('trailerTandem'), form: { type: 'TRAILER', axles: [trailer, trailer], spares: 1 } },
-  { name: 'Semitrailer', form: { type: 'TRAILER', axles: [trailerDual, trailerDual], spares: 0 } },
+  { name: say('semitrailer'), form: { type: 'TRAILER', axles: [trailerDual, trailerDual], spares: 0 } },
 ]
 
 /** The form begun with a layout; what was typed already stays, a class and a description still empty take its name. */

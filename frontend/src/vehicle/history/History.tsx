@@ -29,7 +29,7 @@ export function History() {
         {say('whatIsOnRecordOver')}
       </Box>
       {lines.length === 0 && <p>{say('nothingIsRecordedHereYet')}</p>}
-      <Table label={say('history')} heads={['When', 'Place', 'What', 'Who']} count={lines.length}>
+      <Table label={say('history')} heads={[say('when'), say('place'), say('what'), say('who')]} count={lines.length}>
         <LongList
           of={lines}
           keyOf={(line) => `${line.at} ${line.position} ${line.type} ${line.description}`}

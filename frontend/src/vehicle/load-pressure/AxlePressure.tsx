@@ -100,9 +100,9 @@ function Facts({ axle }: { axle: AxleSheet }) {
       ),
     ],
     [say('minimumForTheLoad'), axle.minimumForLoad ?? say('notKnownWithoutAWeight')],
-    ['Maximum', axle.maximum ? `${axle.maximum}, ${axle.maximumLimitedBy}` : say('notOnFile')],
+    [say('maximum'), axle.maximum ? `${axle.maximum}, ${axle.maximumLimitedBy}` : say('notOnFile')],
     [say('warningThreshold2'), axle.warning ?? say('notOnRecord')],
-    ['Limits', limits],
+    [say('limits'), limits],
     [
       say('capacityNow'),
       axle.currentCapacity.capacity ? (

@@ -9,7 +9,7 @@ export function MethodsTable({ axle }: { axle: AxleSheet }) {
   return (
     <Table
       label={say('methodsForAxle', { axle: axle.axle })}
-      heads={['Method', 'Pressure', '', 'Basis', say('useWhen')]}
+      heads={[say('method2'), say('pressure'), '', say('basis'), say('useWhen')]}
     >
       {axle.methods.map((one) => (
         <Box component="tr" key={one.method} sx={{ background: one.isChosen ? color.picked : undefined }}>
@@ -21,7 +21,7 @@ export function MethodsTable({ axle }: { axle: AxleSheet }) {
             {one.isEstimate && <Box sx={{ fontSize: 12 }}>{say('estimate')}</Box>}
           </Box>
           <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-            {one.isChosen ? <strong>{say('taken')}</strong> : one.isOffered ? 'Available' : say('notAvailable')}
+            {one.isChosen ? <strong>{say('taken')}</strong> : one.isOffered ? say('available') : say('notAvailable')}
           </Box>
           <td>
             <strong>{one.statement}.</strong> {one.explanation}

@@ -14,7 +14,7 @@ export function StatesTable({ page }: { page: LoadPressureView }) {
       </Box>
       <Table
         label={say('loadStates')}
-        heads={['Load', 'Weighed', ...page.axles.map((one) => say('axleLoadATireNeed', { axle: one.axle }))]}
+        heads={[say('load'), say('weighed'), ...page.axles.map((one) => say('axleLoadATireNeed', { axle: one.axle }))]}
       >
         {page.states.map((row) => (
           <Box component="tr" key={row.state} sx={{ background: row.isCurrent ? color.picked : undefined }}>

@@ -44,7 +44,14 @@ export function Weights({ page, vehicleId }: { page: LoadPressureView; vehicleId
       ) : (
         <Table
           label={say('scaleTickets')}
-          heads={['Day', 'Load', 'Scale', ...page.axles.map((one) => say('axle3', { axle: one.axle })), 'Gross', 'By']}
+          heads={[
+            say('day'),
+            say('load'),
+            say('scale'),
+            ...page.axles.map((one) => say('axle3', { axle: one.axle })),
+            say('gross'),
+            say('by'),
+          ]}
         >
           {page.scaleTickets.map((slip) => (
             <tr key={slip.id}>

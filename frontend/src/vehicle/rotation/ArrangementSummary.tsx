@@ -18,7 +18,7 @@ export function Figures({ plans }: { plans: Kept[] }) {
   const rows = [...new Set(plans.flatMap((plan) => plan.view.metrics.map((figure) => figure.metric)))]
   const of = (plan: Kept, what: string) => plan.view.metrics.find((figure) => figure.metric === what)
   return (
-    <Table label={say('gainsAndCosts')} heads={['', 'Today', ...plans.map((plan) => plan.name)]}>
+    <Table label={say('gainsAndCosts')} heads={['', say('today'), ...plans.map((plan) => plan.name)]}>
       {rows.map((what) => (
         <tr key={what}>
           <th scope="row">{what}</th>

@@ -53,7 +53,7 @@ export function DashGaugeComparison() {
           {say('dashAgainstGauge')}
         </Box>
         <Button size="small" aria-expanded={open} onClick={() => setOpened(!open)}>
-          {open ? 'Hide' : 'Compare…'}
+          {open ? say('hide') : 'Compare…'}
         </Button>
       </Box>
       {unsaved.question}

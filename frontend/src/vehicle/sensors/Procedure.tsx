@@ -18,7 +18,7 @@ const WAYS = [
   ['DRIVE', say('learnsWhileDriving')],
 ] as const
 const PROMPTS = [
-  ['MARKER_LAMP', 'a marker lamp lights'],
+  ['MARKER_LAMP', say('markerLampLights')],
   ['DASH', say('dashNamesTheCorner')],
   ['NONE', say('itDoesntSay')],
 ] as const
@@ -95,7 +95,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
         label={say('startFrom')}
         value=""
         options={[
-          ['', 'a ready-made procedure'],
+          ['', say('readyMadeProcedure')],
           ...props.view.templates.map((one) => [one.name, one.name] as [string, string]),
         ]}
         onChange={(name) => {
@@ -149,7 +149,7 @@ export function ProcedureDialog(props: { vehicleId: number; view: Schemas['Relea
         onChange={(prompt) => change({ prompt })}
       />
       <Choice
-        label="A sensor answers to"
+        label={say('sensorAnswers')}
         value={form.trigger}
         options={TRIGGERS}
         onChange={(trigger) => change({ trigger })}

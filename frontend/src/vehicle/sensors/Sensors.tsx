@@ -54,7 +54,15 @@ export function Sensors() {
       {none && <p>{say('noSensorIsOnFile')}</p>}
       <Table
         label={say('sensors')}
-        heads={['Position', 'ID', 'Sits', say('inServiceSince'), say('batteryMayFailFrom'), 'Overdue', '']}
+        heads={[
+          say('position'),
+          'ID',
+          say('sits'),
+          say('inServiceSince'),
+          say('batteryMayFailFrom'),
+          say('overdue'),
+          '',
+        ]}
       >
         {view.rows.map((line) => (
           <Box component="tr" key={line.position} sx={line.position === picked ? { background: color.picked } : {}}>
@@ -65,7 +73,7 @@ export function Sensors() {
               {line.sensorId ?? '–'}
             </Box>
             <td>{line.locationLabel ?? say('noneOnFile')}</td>
-            <td>{line.sensorId === undefined ? '' : line.installedDate ? day(line.installedDate) : 'Unknown'}</td>
+            <td>{line.sensorId === undefined ? '' : line.installedDate ? day(line.installedDate) : say('unknown')}</td>
             <td>{line.expectedEnd && say('from', { expectedEnd: day(line.expectedEnd) })}</td>
             <td>
               {line.overdue && (
@@ -101,7 +109,10 @@ export function Sensors() {
           <Box component="h2" sx={{ typography: 'h2', mt: 3, mb: 1 }}>
             {say('whatHappenedToThem')}
           </Box>
-          <Table label={say('whatHappenedToTheSensors')} heads={['When', 'Position', 'ID', 'What', 'By']}>
+          <Table
+            label={say('whatHappenedToTheSensors')}
+            heads={[say('when'), say('position'), 'ID', say('what'), say('by')]}
+          >
             {view.history.map((event) => (
               <tr key={`${event.at} ${event.position} ${event.code} ${event.description}`}>
                 <td>{moment(event.at)}</td>

@@ -19,7 +19,7 @@ export function DotSideChoice({ value, onChange }: { value: Facing | null; onCha
         sx={{ background: color.sheet, '& button': { minHeight: 44, px: 1.5, color: 'text.primary' } }}
       >
         <ToggleButton value="OUT">{say('out')}</ToggleButton>
-        <ToggleButton value="IN">in</ToggleButton>
+        <ToggleButton value="IN">{say('in')}</ToggleButton>
       </ToggleButtonGroup>
     </Box>
   )

@@ -27,7 +27,7 @@ export function GaugeSelection() {
       {choosing && (
         <FormDialog
           title={say('gaugesInUse')}
-          action="Done"
+          action={say('done')}
           error={undefined}
           busy={false}
           onSend={() => setChoosing(false)}

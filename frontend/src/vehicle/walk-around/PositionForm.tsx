@@ -34,7 +34,7 @@ import { say, sayAround } from './words'
 
 const WARMTHS: { value: Warmth; word: string }[] = [
   { value: 'COLD', word: say('coldParked3H') },
-  { value: 'HOT', word: 'Hot' },
+  { value: 'HOT', word: say('hot') },
   { value: 'UNKNOWN', word: say('notSure') },
 ]
 

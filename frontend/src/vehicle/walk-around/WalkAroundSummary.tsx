@@ -104,7 +104,7 @@ export function WalkAroundSummary({
               )}
             </span>
             <Button size="small" onClick={() => onGo(stop.position)}>
-              {entered(stop) ? 'Change' : 'Enter'}
+              {entered(stop) ? say('change') : 'Enter'}
             </Button>
           </Box>
         ))}

@@ -71,7 +71,7 @@ export function Wear() {
         {page.events.length === 0 ? (
           <Box sx={{ color: 'text.secondary' }}>{say('nothingOnRecordAlignment')}</Box>
         ) : (
-          <Table label={say('events')} heads={['Day', 'What', 'Note', 'By']}>
+          <Table label={say('events')} heads={[say('day'), say('what'), say('note'), say('by')]}>
             {page.events.map((event) => (
               <tr key={`${event.on} ${event.type} ${event.note}`}>
                 <td>{day(event.on, page.today)}</td>
