@@ -107,7 +107,7 @@ public final class LimitDates {
                                 open.finding().explanation())))
                 .or(() -> java.util.stream.Stream.concat(
                                 of(vehicle, state, policy, today).stream(),
-                                sensor(vehicle.vehicle(), state.position(), policy, today).stream())
+                                SensorBattery.overdue(vehicle.vehicle(), state.position(), policy, today).stream())
                         .min(java.util.Comparator.comparing(LimitDate::date)));
     }
 
@@ -336,64 +336,8 @@ public final class LimitDates {
         return years == Math.rint(years) ? String.valueOf((long) years) : String.valueOf(years);
     }
 
-    /**
-     * The day a sensor's battery is overdue; empty without a sensor or without the day it was fitted.
-     *
-     * @param vehicle the vehicle as it is on that day
-     * @param position the position
-     * @param policy the fleet's policy
-     * @param today the day it is judged on
-     * @return the day, with the window in which it may end before
-     */
-    public static Optional<LimitDate> sensor(
-            Vehicle vehicle, Position position, Policy.ClassPolicy policy, LocalDate today) {
-        return vehicle.sensorAt(position)
-                .flatMap(sensor -> sensor.installedOn().map(fitted -> {
-                    Policy.EffectiveSetting limit = policy.inForce(PolicyNumber.SENSOR_LIMIT);
-                    LocalDate from = batteryMayEndFrom(fitted, policy);
-                    LocalDate over = after(fitted, limit.value());
-                    return new LimitDate(
-                            Rule.SENSOR_BATTERY,
-                            over,
-                            new Reason(
-                                    Rule.SENSOR_BATTERY,
-                                    (over.isAfter(today)
-                                            ? WORDS.message(
-                                                    "sensorInstalledBatteryMayFail",
-                                                    "sensorId",
-                                                    sensor.sensorId(),
-                                                    "fitted",
-                                                    fitted,
-                                                    "after",
-                                                    over.isAfter(today) ? from : over)
-                                            : WORDS.message(
-                                                    "sensorInstalledBatteryOverdueSince",
-                                                    "sensorId",
-                                                    sensor.sensorId(),
-                                                    "fitted",
-                                                    fitted,
-                                                    "after",
-                                                    over.isAfter(today) ? from : over)),
-                                    Message.of("{}", fitted),
-                                    Message.of("{} y", plain(limit.value())),
-                                    WORDS.message(
-                                            "overdueAtYSet", "limit", plain(limit.value()), "setBy", limit.setBy())));
-                }));
-    }
-
-    /**
-     * From this day its battery may end any time.
-     *
-     * @param fitted when the sensor was fitted
-     * @param policy the fleet's policy
-     * @return the first day of the window
-     */
-    public static LocalDate batteryMayEndFrom(LocalDate fitted, Policy.ClassPolicy policy) {
-        return after(fitted, policy.number(PolicyNumber.SENSOR_FORECAST));
-    }
-
-    private static LocalDate after(LocalDate fitted, double years) {
-        return fitted.plusMonths(Math.round(years * 12));
+    private static LocalDate after(LocalDate from, double years) {
+        return from.plusMonths(Math.round(years * 12));
     }
 
     /**

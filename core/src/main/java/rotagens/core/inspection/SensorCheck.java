@@ -25,7 +25,7 @@ public final class SensorCheck {
 
     static List<VerdictReason> check(TireContext one) {
         return Stream.of(
-                        LimitDates.sensor(one.vehicle(), one.position(), one.policy(), one.today()).stream()
+                        SensorBattery.overdue(one.vehicle(), one.position(), one.policy(), one.today()).stream()
                                 .flatMap(limitDate -> verdict(one, limitDate).stream()
                                         .map(verdict -> new VerdictReason(verdict, limitDate.reason()))),
                         corners(one).stream(),
@@ -77,7 +77,7 @@ public final class SensorCheck {
             return Optional.of(Verdict.SERVICE_DUE);
         }
         Sensor sensor = one.vehicle().sensorAt(one.position()).orElseThrow();
-        return LimitDates.batteryMayEndFrom(sensor.installedOn().orElseThrow(), one.policy())
+        return SensorBattery.mayEndFrom(sensor.installedOn().orElseThrow(), one.policy())
                         .isAfter(one.today())
                 ? Optional.empty()
                 : Optional.of(Verdict.WATCH);

@@ -21,6 +21,7 @@ import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.Assessment;
 import rotagens.core.inspection.LimitDates;
 import rotagens.core.inspection.LimitDates.LimitDate;
+import rotagens.core.inspection.SensorBattery;
 import rotagens.core.inspection.SensorCheck;
 import rotagens.core.inspection.SuspensionCheck;
 import rotagens.core.inspection.TireAssessor;
@@ -242,7 +243,7 @@ public final class DueWorkFinder {
                                 .filter(Shape.CUPPING::equals)
                                 .isPresent());
         if (kind == WorkType.REPLACE_SENSOR) {
-            return LimitDates.sensor(vehicle.vehicle(), state.position(), here(state), today)
+            return SensorBattery.overdue(vehicle.vehicle(), state.position(), here(state), today)
                     .map(LimitDate::date)
                     .orElse(today);
         }

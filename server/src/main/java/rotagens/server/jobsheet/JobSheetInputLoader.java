@@ -14,6 +14,7 @@ import org.springframework.stereotype.Component;
 import rotagens.core.inspection.Gauge;
 import rotagens.core.inspection.LimitDates;
 import rotagens.core.inspection.RemovedTire;
+import rotagens.core.inspection.SensorBattery;
 import rotagens.core.inspection.TireState;
 import rotagens.core.jobsheet.JobSheetInputs;
 import rotagens.core.jobsheet.StepInput;
@@ -271,7 +272,7 @@ class JobSheetInputLoader {
                 .filter(sensor -> sensor.location() == Sensor.Location.INSIDE)
                 .flatMap(Sensor::installedOn)
                 .flatMap(installed -> model.flatMap(fresh -> SensorWithTire.of(
-                        LimitDates.batteryMayEndFrom(installed, policy),
+                        SensorBattery.mayEndFrom(installed, policy),
                         LimitDates.newTireUntil(
                                 vehicle.state(), vehicle.state().at(position), fresh, policy, vehicle.today()),
                         new SensorReplacementOptions.Costs(

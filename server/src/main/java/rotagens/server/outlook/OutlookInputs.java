@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import rotagens.core.inspection.LimitDates;
+import rotagens.core.inspection.SensorBattery;
 import rotagens.core.inspection.TireState;
 import rotagens.core.inspection.TreadLimits;
 import rotagens.core.measure.InvalidInputException;
@@ -152,7 +153,7 @@ class OutlookInputs {
                 spread,
                 pull,
                 LimitDates.hasSteerLimit(vehicle, position),
-                LimitDates.sensor(vehicle, position, policy, today).map(LimitDates.LimitDate::date),
+                SensorBattery.overdue(vehicle, position, policy, today).map(LimitDates.LimitDate::date),
                 price.map(Money::cents).orElse(0L));
     }
 

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.policy.Policy.Scope;
 import rotagens.core.policy.PolicyChoice;
 import rotagens.core.policy.PolicyNumber;
+import rotagens.core.policy.PolicyTopic;
 import rotagens.server.people.People;
 import rotagens.server.policy.PolicyStore.StoredSetting;
 import rotagens.server.web.InputValidator;
@@ -39,7 +40,7 @@ class PolicyController {
      */
     record PolicyNumberView(
             PolicyNumber number,
-            PolicyNumber.Topic topic,
+            PolicyTopic topic,
             String topicTitle,
             String title,
             String unit,

@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.ThermalState;
-import rotagens.core.inspection.LimitDates;
+import rotagens.core.inspection.SensorBattery;
 import rotagens.core.measure.Pressure;
 import rotagens.core.measure.Units;
 import rotagens.core.planning.WorkType;
@@ -345,7 +345,7 @@ public class RelearnService {
                     .sensorAt(position)
                     .flatMap(Sensor::installedOn)
                     .ifPresent(on -> batteries.put(
-                            position, LimitDates.batteryMayEndFrom(on, vehicleAssessment.policyAt(position))));
+                            position, SensorBattery.mayEndFrom(on, vehicleAssessment.policyAt(position))));
         });
         return new RelearnInputs(
                 vehicleAssessment.vehicle(),

@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rotagens.core.fact.Reading;
 import rotagens.core.fact.ThermalState;
 import rotagens.core.inspection.LimitDates;
+import rotagens.core.inspection.SensorBattery;
 import rotagens.core.inspection.VehicleEvents.Symptom;
 import rotagens.core.measure.Money;
 import rotagens.core.measure.Pressure;
@@ -101,7 +102,7 @@ class SensorAdvice {
                                 .vehicle()
                                 .sensorAt(at)
                                 .flatMap(Sensor::installedOn)
-                                .map(on -> LimitDates.batteryMayEndFrom(on, vehicleAssessment.policyAt(at))),
+                                .map(on -> SensorBattery.mayEndFrom(on, vehicleAssessment.policyAt(at))),
                         tireDue(vehicleAssessment, at)))
                 .toList();
         LaborCosts laborCosts = LaborCosts.on(vehicleAssessment.vehicle(), vehicleAssessment.policy());

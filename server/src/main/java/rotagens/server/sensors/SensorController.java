@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rotagens.core.fact.Verdict;
 import rotagens.core.inspection.LimitDates;
+import rotagens.core.inspection.SensorBattery;
 import rotagens.core.measure.Rule;
 import rotagens.core.measure.Units;
 import rotagens.core.vehicle.Position;
@@ -126,7 +127,7 @@ class SensorController {
     }
 
     private static Optional<LimitDates.LimitDate> clock(VehicleAssessment vehicleAssessment, Position position) {
-        return LimitDates.sensor(
+        return SensorBattery.overdue(
                 vehicleAssessment.state().vehicle(),
                 position,
                 vehicleAssessment.policyAt(position),
@@ -143,7 +144,7 @@ class SensorController {
                 sensor.map(one -> one.location().label()).orElse(null),
                 sensor.flatMap(Sensor::installedOn).orElse(null),
                 sensor.flatMap(Sensor::installedOn)
-                        .map(fitted -> LimitDates.batteryMayEndFrom(fitted, vehicleAssessment.policyAt(position)))
+                        .map(fitted -> SensorBattery.mayEndFrom(fitted, vehicleAssessment.policyAt(position)))
                         .orElse(null),
                 clock(vehicleAssessment, position)
                         .map(LimitDates.LimitDate::date)
