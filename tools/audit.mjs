@@ -7,7 +7,7 @@ import { fileURLToPath } from 'node:url'
 
 /** Licences that may ship with an Apache-2.0 product; whatever offers one of several counts by the one that may. */
 const ALLOWED =
-  /^(Apache[- ]|The Apache|Apache License|MIT|MIT-0|The MIT|ISC|0BSD|BSD|The BSD|New BSD|Modified BSD|EDL|Eclipse Distribution|EPL|Eclipse Public|CC0|OFL-1\.1|Public Domain|Unlicense|Zlib|LGPL|GNU Lesser|MPL|UPL|iCal4j - License|Bouncy Castle Licence|GPL2 w\/ CPE|GPL-2\.0-with-classpath)/i
+  /^(Apache[- ]|The Apache|Apache License|MIT|MIT-0|The MIT|ISC|0BSD|BSD|The BSD|New BSD|Modified BSD|EDL|Eclipse Distribution|EPL|Eclipse Public|CC0|OFL-1\.1|Public Domain|Unlicense|Zlib|Unicode-3\.0|LGPL|GNU Lesser|MPL|UPL|iCal4j - License|Bouncy Castle Licence|GPL2 w\/ CPE|GPL-2\.0-with-classpath)/i
 
 const licences = (component) =>
   (component.licenses ?? []).map((one) => one.license?.id ?? one.license?.name ?? one.expression ?? '')

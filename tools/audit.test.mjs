@@ -38,6 +38,7 @@ test('names what may not ship, what says no licence and what is known to be bad'
 
 test('of several licences offered one that may ship is enough; of several that all hold each must', () => {
   assert.ok(mayShip('(MIT OR Apache-2.0)'))
+  assert.ok(mayShip('Unicode-3.0'), 'the Unicode licence asks for its notice alone, as MIT does')
   assert.ok(mayShip('SSPL-1.0 OR MIT'))
   assert.ok(!mayShip('(SSPL-1.0 OR AGPL-3.0-only)'))
   assert.ok(!mayShip('MIT AND SSPL-1.0'))
